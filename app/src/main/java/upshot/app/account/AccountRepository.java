@@ -1,0 +1,14 @@
+package upshot.app.account;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface AccountRepository extends Repository<Account, UUID> {
+
+    Account save(Account account);
+
+    Optional<Account> findByEmail(String email);
+
+    long count();
+}

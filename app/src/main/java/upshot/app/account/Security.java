@@ -1,0 +1,77 @@
+package upshot.app.account;
+
+import jakarta.servlet.DispatcherType;
+import java.util.Map;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
+import org.springframework.security.web.util.matcher.MediaTypeRequestMatcher;
+import org.springframework.web.accept.HeaderContentNegotiationStrategy;
+
+/** What may be asked by whom, and the headers of every answer. Everything not named here needs a signed-in person. */
+@Configuration
+class Security {
+
+    private static final String POLICY =
+            "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self';" + " frame-ancestors 'none'";
+
+    private static final String[] OPEN = {
+        "/sign-in",
+        "/first",
+        "/error",
+        "/favicon.svg",
+        "/favicon.ico",
+        "/css/**",
+        "/fonts/**",
+        "/js/**",
+        "/v*/js/**",
+        "/webjars/**"
+    };
+
+    /** Argon2id with the memory and passes that Spring Security recommends; the prefix lets it be changed later. */
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        String current = "argon2id";
+        return new DelegatingPasswordEncoder(
+                current, Map.of(current, Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8()));
+    }
+
+    @Bean
+    SecurityFilterChain filters(HttpSecurity http, SignInGuard guard) throws Exception {
+        MediaTypeRequestMatcher json =
+                new MediaTypeRequestMatcher(new HeaderContentNegotiationStrategy(), MediaType.APPLICATION_JSON);
+        json.setUseEquals(true);
+        return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(OPEN)
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(form -> form.loginPage(SignInGuard.SIGN_IN)
+                        .usernameParameter("email")
+                        .successHandler(guard::succeeded)
+                        .failureHandler(guard::failed)
+                        .permitAll())
+                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .addFilterBefore(guard.filter(), UsernamePasswordAuthenticationFilter.class)
+                .exceptionHandling(errors -> errors.defaultAuthenticationEntryPointFor(
+                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), json))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                        .referrerPolicy(
+                                referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(permissions ->
+                                permissions.policy("camera=(), microphone=(), geolocation=(), payment=()")))
+                .csrf(Customizer.withDefaults())
+                .build();
+    }
+}

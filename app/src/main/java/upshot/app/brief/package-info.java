@@ -1,0 +1,2 @@
+/** Stage 1: what is to be delivered, the day, the spots, and what will happen. */
+package upshot.app.brief;

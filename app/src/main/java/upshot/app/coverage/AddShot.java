@@ -1,0 +1,57 @@
+package upshot.app.coverage;
+
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.app.web.Arguments;
+import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Shot;
+import upshot.core.size.Framing;
+import upshot.core.size.Size;
+import upshot.core.size.SizeClass;
+
+/** Adds one more shot of an action in a class, whether or not anything is missing there. */
+@Component
+class AddShot implements Gesture {
+
+    @Override
+    public String name() {
+        return "add-shot";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        Arguments arguments = new Arguments(sent);
+        Action action = arguments.chosen(desk.plan(), Kind.ACTION, "actionId");
+        Shot shot = Shot.draft(
+                        desk.ids().get(),
+                        action.id(),
+                        desk.codes().next(action.codePrefix()),
+                        desk.plan().brief().rate())
+                .with("rank", Ranks.after(desk.plan().shotsOf(action)));
+        Shot sized = sized(action, shot, arguments.choice("sizeClass", SizeClass.MID));
+        return new Proposal(
+                "add " + sized.code(),
+                new Change.Add(sized),
+                Map.of("shot", sized.id().toString()));
+    }
+
+    private static Shot sized(Action action, Shot shot, SizeClass sizeClass) {
+        return switch (sizeClass) {
+            case WIDE -> shot.with("size", Size.WIDE).with("focalLengthMm", 24.0);
+            case MID -> shot;
+            case DETAIL ->
+                action.hasThing()
+                        ? shot.with("insertHeightM", Optional.of(Framing.insertHeightM(action.thingHeightM())))
+                                .with("size", Size.INSERT)
+                                .with("focalLengthMm", 85.0)
+                        : shot.with("size", Size.CLOSE_UP).with("focalLengthMm", 85.0);
+        };
+    }
+}

@@ -1,0 +1,158 @@
+package upshot.app.coverage;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Stage;
+import upshot.app.web.FrameView;
+import upshot.app.web.Selected;
+import upshot.core.coverage.Hole;
+import upshot.core.finding.Say;
+import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
+import upshot.core.plan.Caution;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.size.SizeClass;
+import upshot.core.verdict.Verdict;
+
+/** The grid of shots and holes, with the panel of the selected shot. */
+@Component
+class CoverageStage implements Stage {
+
+    @Override
+    public int digit() {
+        return 2;
+    }
+
+    @Override
+    public String slug() {
+        return "coverage";
+    }
+
+    @Override
+    public String title() {
+        return "Coverage";
+    }
+
+    @Override
+    public List<String> pieces() {
+        return List.of("fill", "grid", "panel");
+    }
+
+    /** A beat with its actions. */
+    record BeatView(String name, List<ActionRow> actions) {}
+
+    /**
+     * An action across the three classes.
+     *
+     * @param facts in one quiet line
+     * @param footage usable seconds by seconds in the cut, "–" when it is not in the cut
+     */
+    record ActionRow(
+            String id,
+            String name,
+            String facts,
+            List<String> tags,
+            List<Caution> cautions,
+            List<Cell> cells,
+            String footage) {}
+
+    /**
+     * The shots of one class.
+     *
+     * @param hole what the edit misses, empty when nothing is missing
+     * @param optional true where nothing is asked
+     */
+    record Cell(String sizeClass, List<FrameView> frames, String hole, boolean optional) {}
+
+    @Override
+    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters) {
+        Plan plan = verdict.plan();
+        Optional<Shot> selected = Selected.of(plan, Kind.SHOT, parameters, "shot");
+        Map<String, Object> model = new LinkedHashMap<>();
+        model.put(
+                "beats", plan.beats().stream().map(beat -> beat(verdict, beat)).toList());
+        model.put("noActions", plan.actions().isEmpty());
+        model.put("holeCount", verdict.holes().size());
+        model.put("selectedId", selected.map(shot -> shot.id().toString()).orElse(""));
+        model.put("shot", selected.map(shot -> ShotPanel.of(verdict, shot)).orElse(null));
+        return model;
+    }
+
+    private static BeatView beat(Verdict verdict, Beat beat) {
+        return new BeatView(
+                beat.name(),
+                verdict.plan().actionsOf(beat).stream()
+                        .map(action -> row(verdict, action))
+                        .toList());
+    }
+
+    private static ActionRow row(Verdict verdict, Action action) {
+        return new ActionRow(
+                action.id().toString(),
+                action.name(),
+                facts(verdict.plan(), action),
+                tags(action),
+                action.cautions().tags(),
+                Arrays.stream(SizeClass.values())
+                        .map(sizeClass -> cell(verdict, action, sizeClass))
+                        .toList(),
+                footage(verdict, action));
+    }
+
+    private static Cell cell(Verdict verdict, Action action, SizeClass sizeClass) {
+        List<FrameView> frames = verdict.plan().shotsOf(action).stream()
+                .filter(shot -> shot.size().sizeClass() == sizeClass)
+                .map(shot -> FrameView.of(verdict, shot))
+                .toList();
+        String hole = verdict.holes().stream()
+                .filter(one -> one.actionId().equals(action.id()) && one.sizeClass() == sizeClass)
+                .map(Hole::misses)
+                .findFirst()
+                .orElse("");
+        return new Cell(sizeClass.label(), frames, hole, frames.isEmpty() && hole.isEmpty());
+    }
+
+    private static String facts(Plan plan, Action action) {
+        List<String> facts = new ArrayList<>();
+        if (action.feature()) {
+            facts.add("place or thing");
+        } else {
+            facts.add(plan.subjectOf(action).name());
+            facts.add(Say.number(action.durationS(), 1) + " s");
+        }
+        if (action.line() == Line.TRAVEL) {
+            facts.add(action.side().label());
+        }
+        return String.join(", ", facts);
+    }
+
+    private static List<String> tags(Action action) {
+        List<String> tags = new ArrayList<>();
+        action.fixedTime().ifPresent(time -> tags.add("at " + time));
+        if (action.once()) {
+            tags.add("once");
+        }
+        if (action.messy()) {
+            tags.add("messy");
+        }
+        return tags;
+    }
+
+    private static String footage(Verdict verdict, Action action) {
+        List<ShotNumbers> numbers = verdict.plan().shotsOf(action).stream()
+                .map(shot -> verdict.numbers().get(shot.id()))
+                .toList();
+        double inCut = numbers.stream().mapToDouble(ShotNumbers::screenS).sum();
+        double usable = numbers.stream().mapToDouble(ShotNumbers::usableScreenS).sum();
+        return inCut == 0 ? "–" : Say.number(usable / inCut, 1) + "×";
+    }
+}

@@ -1,0 +1,48 @@
+package upshot.app.coverage;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.app.web.Arguments;
+import upshot.core.coverage.Fill;
+import upshot.core.coverage.Hole;
+import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.Kind;
+import upshot.core.size.SizeClass;
+
+/** Fills the holes: one when an action and a class are named, else all of them. */
+@Component
+class FillGesture implements Gesture {
+
+    @Override
+    public String name() {
+        return "fill";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        Arguments arguments = new Arguments(sent);
+        Change.Batch added = new Fill(desk.ids(), desk.codes()).propose(desk.plan(), wanted(desk, arguments));
+        List<Change> steps = added.changes();
+        String label = steps.size() == 1 ? "fill a hole" : "fill %d holes".formatted(steps.size());
+        return new Proposal(label, added, steps.size() == 1 ? show(steps.get(0)) : Map.of());
+    }
+
+    private static Predicate<Hole> wanted(Desk desk, Arguments arguments) {
+        if (arguments.text("actionId").isEmpty()) {
+            return hole -> true;
+        }
+        Action action = arguments.chosen(desk.plan(), Kind.ACTION, "actionId");
+        SizeClass sizeClass = arguments.choice("sizeClass", SizeClass.WIDE);
+        return hole -> hole.actionId().equals(action.id()) && hole.sizeClass() == sizeClass;
+    }
+
+    private static Map<String, String> show(Change step) {
+        return step instanceof Change.Add add ? Map.of("shot", add.added().id().toString()) : Map.of();
+    }
+}

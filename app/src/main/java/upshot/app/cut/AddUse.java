@@ -1,0 +1,47 @@
+package upshot.app.cut;
+
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.app.web.Arguments;
+import upshot.app.web.Selected;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Use;
+
+/** Puts a shot into the cut: behind the selected use, or at the end. */
+@Component
+class AddUse implements Gesture {
+
+    private static final double USUAL_S = 1.5;
+
+    @Override
+    public String name() {
+        return "add-use";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        Arguments arguments = new Arguments(sent);
+        Plan plan = desk.plan();
+        Shot shot = arguments.chosen(plan, Kind.SHOT, "shotId");
+        List<Use> uses = plan.uses();
+        int position = Selected.of(plan, Kind.USE, sent, "after")
+                .map(use -> uses.indexOf(use) + 1)
+                .orElse(uses.size());
+        int frames = (int) plan.brief().rate().framesIn(USUAL_S, RoundingMode.HALF_EVEN);
+        Use use = new Use(desk.ids().get(), shot.id(), Ranks.at(uses, position), frames, 1, Entry.STRAIGHT);
+        return new Proposal(
+                "put %s into the cut".formatted(shot.code()),
+                new Change.Add(use),
+                Map.of("use", use.id().toString()));
+    }
+}

@@ -1,0 +1,31 @@
+package upshot.app.cut;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.app.web.Arguments;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Use;
+
+/** Moves a use one place earlier or later in the cut. */
+@Component
+class MoveUse implements Gesture {
+
+    @Override
+    public String name() {
+        return "move-use";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        Arguments arguments = new Arguments(sent);
+        Use use = arguments.chosen(desk.plan(), Kind.USE, "id");
+        List<Use> uses = desk.plan().uses();
+        int to = uses.indexOf(use) + (arguments.text("way").equals("earlier") ? -1 : 1);
+        return Proposal.of("move " + desk.plan().shotOf(use).code(), Ranks.move(uses, use, to));
+    }
+}

@@ -1,0 +1,2 @@
+/** Stage 3: the paper cut as lines of a score, every joint judged. */
+package upshot.app.cut;

@@ -1,0 +1,2 @@
+/** Stage 5: the setups in shooting order on the clock. */
+package upshot.app.day;

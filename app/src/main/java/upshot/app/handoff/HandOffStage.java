@@ -1,0 +1,108 @@
+package upshot.app.handoff;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Stage;
+import upshot.app.web.FrameView;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Action;
+import upshot.core.plan.Brief;
+import upshot.core.plan.Kind;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.verdict.Verdict;
+
+/** The hand-off: the lists to take away, what they hold, and what an editor should know beforehand. */
+@Component
+class HandOffStage implements Stage {
+
+    @Override
+    public int digit() {
+        return 7;
+    }
+
+    @Override
+    public String slug() {
+        return "hand-off";
+    }
+
+    @Override
+    public String title() {
+        return "Hand-off";
+    }
+
+    @Override
+    public List<String> pieces() {
+        return List.of("lists", "warnings");
+    }
+
+    /** A row of the list by the cut. */
+    record Row(
+            int place,
+            String from,
+            FrameView frame,
+            String move,
+            String rate,
+            String shutter,
+            String hold,
+            int takes,
+            String seconds,
+            String note) {}
+
+    @Override
+    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters) {
+        Map<String, Object> model = new LinkedHashMap<>();
+        model.put(
+                "rows",
+                verdict.cut().uses().stream()
+                        .map(placed -> row(verdict, placed))
+                        .toList());
+        model.put("warnings", warnings(verdict));
+        model.put("noShots", verdict.plan().shots().isEmpty());
+        return model;
+    }
+
+    private static Row row(Verdict verdict, Placed placed) {
+        Brief brief = verdict.plan().brief();
+        ShotNumbers numbers = verdict.numbers().get(placed.shot().id());
+        return new Row(
+                placed.index() + 1,
+                Say.number(brief.rate().secondsOf(placed.startFrame()), 2),
+                FrameView.of(verdict, placed.shot()),
+                placed.shot().move().label(),
+                placed.shot().captureRate().label(),
+                numbers.shutter().toString(),
+                Say.number(numbers.hold().cleanS(), 1),
+                placed.shot().takes(),
+                Say.number(brief.rate().secondsOf(placed.use().frames()), 2),
+                placed.shot().note());
+    }
+
+    private static List<String> warnings(Verdict verdict) {
+        List<String> holes = verdict.holes().stream()
+                .map(hole -> {
+                    Action action = verdict.plan().get(Kind.ACTION, hole.actionId());
+                    return "No %s of “%s”. %s".formatted(hole.sizeClass().label(), action.name(), hole.misses());
+                })
+                .toList();
+        List<String> warnings = new ArrayList<>(holes);
+        for (int joint = 0; joint < verdict.joints().size(); joint++) {
+            int number = joint + 1;
+            verdict.joints().get(joint).stream()
+                    .filter(finding -> finding.status() != Status.CLEAR)
+                    .map(finding -> said(number, finding))
+                    .forEach(warnings::add);
+        }
+        verdict.day().dropped().forEach(dropped -> warnings.add(dropped.why()));
+        return warnings;
+    }
+
+    private static String said(int joint, Finding finding) {
+        return "Joint %d, %s: %s %s".formatted(joint, finding.status().label(), finding.title(), finding.sentence());
+    }
+}

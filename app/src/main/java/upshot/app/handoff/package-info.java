@@ -1,0 +1,2 @@
+/** Stage 7: what the editor gets. */
+package upshot.app.handoff;

@@ -1,0 +1,68 @@
+package upshot.app.job;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import upshot.core.finding.Say;
+import upshot.core.measure.Labelled;
+import upshot.core.plan.Change;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+import upshot.core.plan.PlanRecord;
+
+/** Says in a few words what changes do, for the undo button. */
+final class ChangeLabel {
+
+    private ChangeLabel() {}
+
+    /**
+     * @param plan before the changes
+     */
+    static String of(Plan plan, Change change) {
+        List<Change> steps = change.steps().toList();
+        if (steps.isEmpty()) {
+            return "nothing";
+        }
+        String first = step(plan, steps.get(steps.size() - 1));
+        return steps.size() == 1 ? first : "%s and %d more".formatted(first, steps.size() - 1);
+    }
+
+    private static String step(Plan plan, Change step) {
+        if (step instanceof Change.Add add) {
+            return "add " + add.added().label();
+        }
+        if (step instanceof Change.Remove remove) {
+            return "remove " + remove.removed().label();
+        }
+        Change.Set set = (Change.Set) step;
+        String whose = plan.find((Kind<?>) set.kind(), set.id())
+                .map(PlanRecord::label)
+                .orElse(set.kind().name());
+        return "%s: %s %s".formatted(whose, words(set.field()), value(set.after()));
+    }
+
+    /** {@code focalLengthMm} as it is said: focal length. */
+    private static String words(String field) {
+        return field.replaceAll("(Mm|Deg|Bpm|Min)$", "")
+                .replaceAll("(?<=[a-z])[SMN]$", "")
+                .replaceAll("([A-Z])", " $1")
+                .toLowerCase(Locale.ROOT);
+    }
+
+    private static String value(Object value) {
+        if (value instanceof Optional<?> optional) {
+            return optional.map(ChangeLabel::value).orElse("none");
+        }
+        if (value instanceof Labelled labelled) {
+            return labelled.label();
+        }
+        if (value instanceof Double number) {
+            return Say.number(number, 2);
+        }
+        if (value instanceof Boolean truth) {
+            return truth ? "yes" : "no";
+        }
+        String text = String.valueOf(value);
+        return text.length() > 40 ? text.substring(0, 39) + "…" : text;
+    }
+}

@@ -1,0 +1,15 @@
+package upshot.app.job;
+
+import java.util.UUID;
+import java.util.function.Supplier;
+import upshot.core.plan.Codes;
+import upshot.core.plan.Plan;
+
+/**
+ * What a gesture works on.
+ *
+ * @param plan as it stands, with the job locked
+ * @param codes knows every code the job ever gave
+ * @param ids new ids
+ */
+public record Desk(Plan plan, Codes codes, Supplier<UUID> ids) {}

@@ -1,0 +1,143 @@
+package upshot.app.job;
+
+import java.time.Clock;
+import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upshot.app.account.SignedIn;
+import upshot.app.store.Job;
+import upshot.app.store.Jobs;
+import upshot.app.store.PlanStore;
+import upshot.app.store.Revision;
+import upshot.app.store.Revisions;
+import upshot.app.store.ShotCodes;
+import upshot.core.plan.Change;
+import upshot.core.plan.Codes;
+import upshot.core.plan.InvalidField;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.exchange.json.ChangeJson;
+
+/**
+ * The one way to change a plan. The job's row is locked first, the changes are applied to the plan as it then is, the
+ * whole result is checked, and rows and revision are written together or not at all.
+ */
+@Service
+public class Door {
+
+    private final Jobs jobs;
+    private final JudgedPlans judged;
+    private final PlanStore plans;
+    private final Revisions revisions;
+    private final ShotCodes codes;
+    private final Clock clock;
+
+    Door(Jobs jobs, JudgedPlans judged, PlanStore plans, Revisions revisions, ShotCodes codes, Clock clock) {
+        this.jobs = jobs;
+        this.judged = judged;
+        this.plans = plans;
+        this.revisions = revisions;
+        this.codes = codes;
+        this.clock = clock;
+    }
+
+    /**
+     * What came of an edit.
+     *
+     * @param version of the plan now
+     * @param plan as it is now
+     * @param proposal what was done
+     */
+    public record Outcome(long version, Plan plan, Proposal proposal) {}
+
+    /** Applies what the gesture proposes; an empty proposal leaves no revision. */
+    @Transactional
+    public Outcome edit(UUID jobId, SignedIn who, Function<Desk, Proposal> gesture) {
+        Job job = jobs.lock(jobId).orElseThrow();
+        Plan plan = judged.plan(jobId, job.version());
+        Proposal proposal = gesture.apply(desk(jobId, plan));
+        if (proposal.change().steps().findAny().isEmpty()) {
+            return new Outcome(job.version(), plan, proposal);
+        }
+        return save(job, who, plan, proposal, null, null);
+    }
+
+    /** What the plan would be; saves nothing. */
+    @Transactional(readOnly = true)
+    public Plan preview(UUID jobId, UUID ownerId, Change change) {
+        return judged.current(jobId, ownerId).verdict().plan().apply(change);
+    }
+
+    /** Takes back the person's last edit that still stands. */
+    @Transactional
+    public Outcome undo(UUID jobId, SignedIn who) {
+        Job job = jobs.lock(jobId).orElseThrow();
+        Revisions.Step step =
+                history(jobId, who).undo().orElseThrow(() -> new EditRefused("There is nothing to undo."));
+        return takeBack(job, who, step, "Undo: ", step.version(), null);
+    }
+
+    /** Does again what the person last took back. */
+    @Transactional
+    public Outcome redo(UUID jobId, SignedIn who) {
+        Job job = jobs.lock(jobId).orElseThrow();
+        Revisions.Step step =
+                history(jobId, who).redo().orElseThrow(() -> new EditRefused("There is nothing to redo."));
+        return takeBack(job, who, step, "", null, step.version());
+    }
+
+    /** What the person can undo and redo. */
+    @Transactional(readOnly = true)
+    public History history(UUID jobId, SignedIn who) {
+        return History.of(revisions.stepsOf(jobId, who.id()));
+    }
+
+    private Outcome takeBack(Job job, SignedIn who, Revisions.Step step, String prefix, Long undoes, Long redoes) {
+        Plan plan = judged.plan(job.id(), job.version());
+        Revision revision =
+                revisions.findByJobIdAndVersion(job.id(), step.version()).orElseThrow();
+        Change inverse = ChangeJson.read(revision.changes()).inverse();
+        String label = prefix.isEmpty() ? step.label().replaceFirst("^Undo: ", "") : prefix + step.label();
+        return save(job, who, plan, Proposal.of(label, inverse), undoes, redoes);
+    }
+
+    private Outcome save(Job job, SignedIn who, Plan before, Proposal proposal, Long undoes, Long redoes) {
+        Plan after = before.apply(proposal.change());
+        claimCodes(job.id(), proposal.change());
+        plans.update(job.id(), before, after);
+        long version = job.advance(clock.instant());
+        jobs.save(job);
+        revisions.save(new Revision(
+                new Revision.Key(job.id(), version),
+                who.id(),
+                clock.instant(),
+                shortened(proposal.label()),
+                undoes,
+                redoes,
+                ChangeJson.write(proposal.change())));
+        return new Outcome(version, after, proposal);
+    }
+
+    private void claimCodes(UUID jobId, Change change) {
+        change.steps().forEach(step -> {
+            if (step instanceof Change.Add add
+                    && add.added() instanceof Shot shot
+                    && !codes.claim(jobId, shot.code(), shot.id())) {
+                throw new InvalidField(
+                        "code", "The code %s was given before and stays with that shot.".formatted(shot.code()));
+            }
+            if (step instanceof Change.Set set && set.field().equals("code")) {
+                throw new InvalidField("code", "A code never changes: it may stand on a slate already.");
+            }
+        });
+    }
+
+    private Desk desk(UUID jobId, Plan plan) {
+        return new Desk(plan, new Codes(codes.everGiven(jobId)), UUID::randomUUID);
+    }
+
+    private static String shortened(String label) {
+        return label.length() <= 200 ? label : label.substring(0, 199) + "…";
+    }
+}

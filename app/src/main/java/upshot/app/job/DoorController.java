@@ -1,0 +1,113 @@
+package upshot.app.job;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import upshot.app.account.SignedIn;
+import upshot.app.store.Job;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.verdict.Verdict;
+import upshot.exchange.json.ChangeJson;
+
+/** Takes edits, previews, undo and redo; answers with the pieces of the page that asked. */
+@RestController
+class DoorController {
+
+    private final Door door;
+    private final JudgedPlans plans;
+    private final StagePages pages;
+    private final Map<String, Gesture> gestures;
+
+    DoorController(Door door, JudgedPlans plans, StagePages pages, List<Gesture> gestures) {
+        this.door = door;
+        this.plans = plans;
+        this.pages = pages;
+        this.gestures = gestures.stream().collect(Collectors.toMap(Gesture::name, Function.identity()));
+    }
+
+    @PostMapping("/jobs/{jobId}/changes")
+    Answer change(
+            Job job,
+            @AuthenticationPrincipal SignedIn who,
+            @RequestBody EditRequest edit,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        if (edit.preview()) {
+            Plan plan = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
+            return answer(job, who, edit, job.version(), Verdict.of(plan), "", request, response);
+        }
+        Door.Outcome outcome = door.edit(job.id(), who, desk -> proposal(desk, edit));
+        return answer(job, who, edit, outcome, request, response);
+    }
+
+    @PostMapping("/jobs/{jobId}/undo")
+    Answer undo(
+            Job job,
+            @AuthenticationPrincipal SignedIn who,
+            @RequestBody EditRequest edit,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        return answer(job, who, edit, door.undo(job.id(), who), request, response);
+    }
+
+    @PostMapping("/jobs/{jobId}/redo")
+    Answer redo(
+            Job job,
+            @AuthenticationPrincipal SignedIn who,
+            @RequestBody EditRequest edit,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        return answer(job, who, edit, door.redo(job.id(), who), request, response);
+    }
+
+    private Proposal proposal(Desk desk, EditRequest edit) {
+        if (edit.gesture() == null) {
+            Change change = ChangeJson.read(edit.changes());
+            return Proposal.of(ChangeLabel.of(desk.plan(), change), change);
+        }
+        Gesture gesture = gestures.get(edit.gesture());
+        if (gesture == null) {
+            throw new EditRefused("There is no gesture “%s”.".formatted(edit.gesture()));
+        }
+        return gesture.propose(desk, edit.arguments());
+    }
+
+    private Answer answer(
+            Job job,
+            SignedIn who,
+            EditRequest edit,
+            Door.Outcome outcome,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Verdict verdict = plans.remember(job.id(), outcome.version(), outcome.plan());
+        Map<String, String> parameters = new LinkedHashMap<>(edit.parameters());
+        parameters.putAll(outcome.proposal().show());
+        EditRequest shown = new EditRequest(edit.stage(), parameters, false, null, null, null);
+        return answer(
+                job, who, shown, outcome.version(), verdict, outcome.proposal().label(), request, response);
+    }
+
+    private Answer answer(
+            Job job,
+            SignedIn who,
+            EditRequest edit,
+            long version,
+            Verdict verdict,
+            String done,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Stage stage = pages.stage(edit.stage());
+        Map<String, Object> model =
+                pages.model(job.id(), version, stage, verdict, door.history(job.id(), who), edit.parameters());
+        return new Answer(version, pages.pieces(stage, model, request, response), done, edit.parameters());
+    }
+}

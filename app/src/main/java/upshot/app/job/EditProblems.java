@@ -1,0 +1,54 @@
+package upshot.app.job;
+
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import upshot.core.measure.Labelled;
+import upshot.core.plan.Conflict;
+import upshot.core.plan.InvalidField;
+import upshot.exchange.json.UnreadableJson;
+
+/** Says in plain words why an edit was not made; nothing of it was saved. */
+@RestControllerAdvice(assignableTypes = DoorController.class)
+class EditProblems {
+
+    /**
+     * @param field which field it is about, empty for none
+     * @param present what the plan holds now, empty when that is not the point
+     */
+    record Problem(String message, String field, String present) {}
+
+    @ExceptionHandler(Conflict.class)
+    ResponseEntity<Problem> conflict(Conflict conflict) {
+        return answer(HttpStatus.CONFLICT, conflict.getMessage(), conflict.field(), shown(conflict.present()));
+    }
+
+    @ExceptionHandler(InvalidField.class)
+    ResponseEntity<Problem> invalid(InvalidField invalid) {
+        return answer(HttpStatus.UNPROCESSABLE_ENTITY, invalid.getMessage(), invalid.field(), "");
+    }
+
+    @ExceptionHandler({UnreadableJson.class, EditRefused.class})
+    ResponseEntity<Problem> refused(RuntimeException refused) {
+        return answer(HttpStatus.UNPROCESSABLE_ENTITY, refused.getMessage(), "", "");
+    }
+
+    @ExceptionHandler(HttpMessageNotReadableException.class)
+    ResponseEntity<Problem> unreadable() {
+        return answer(HttpStatus.BAD_REQUEST, "The page sent something that is not an edit.", "", "");
+    }
+
+    private static ResponseEntity<Problem> answer(HttpStatus status, String message, String field, String present) {
+        return ResponseEntity.status(status).body(new Problem(message, field, present));
+    }
+
+    private static String shown(Object present) {
+        if (present instanceof Optional<?> optional) {
+            return optional.map(EditProblems::shown).orElse("none");
+        }
+        return present instanceof Labelled labelled ? labelled.label() : String.valueOf(present);
+    }
+}

@@ -1,0 +1,60 @@
+package upshot.app.job;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Transactional;
+import upshot.app.store.Jobs;
+import upshot.app.store.PlanStore;
+import upshot.core.plan.Plan;
+import upshot.core.verdict.Verdict;
+
+/** Plans and what the rules say of them, the latest versions kept in memory. */
+@Component
+public class JudgedPlans {
+
+    private static final int KEPT = 64;
+
+    private final PlanStore plans;
+    private final Jobs jobs;
+    private final Cache<Version, Verdict> cache =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+
+    private record Version(UUID jobId, long number) {}
+
+    JudgedPlans(PlanStore plans, Jobs jobs) {
+        this.plans = plans;
+        this.jobs = jobs;
+    }
+
+    /**
+     * A plan as it stands.
+     *
+     * @param version the revision it belongs to
+     */
+    public record Current(long version, Verdict verdict) {}
+
+    /** The present state: version and rows are read from one snapshot. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
+    public Current current(UUID jobId, UUID ownerId) {
+        long version = jobs.findByIdAndOwnerId(jobId, ownerId).orElseThrow().version();
+        return new Current(version, verdict(jobId, version));
+    }
+
+    /** The plan of a version that is known to be the present one. */
+    Plan plan(UUID jobId, long version) {
+        Verdict known = cache.getIfPresent(new Version(jobId, version));
+        return known == null ? plans.load(jobId) : known.plan();
+    }
+
+    private Verdict verdict(UUID jobId, long version) {
+        return cache.get(new Version(jobId, version), missing -> Verdict.of(plans.load(jobId)));
+    }
+
+    /** Judges what was just committed and keeps it. */
+    Verdict remember(UUID jobId, long version, Plan plan) {
+        return cache.get(new Version(jobId, version), missing -> Verdict.of(plan));
+    }
+}

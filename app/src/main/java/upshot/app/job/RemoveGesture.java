@@ -1,0 +1,28 @@
+package upshot.app.job;
+
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.web.Arguments;
+import upshot.core.plan.InvalidField;
+import upshot.core.plan.Kind;
+import upshot.core.plan.PlanRecord;
+import upshot.core.plan.Removal;
+
+/** Removes a record of any kind with all that depends on it, as one edit that one undo brings back. */
+@Component
+class RemoveGesture implements Gesture {
+
+    @Override
+    public String name() {
+        return "remove";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        Arguments arguments = new Arguments(sent);
+        Kind<?> kind = Kind.named(arguments.text("kind"))
+                .orElseThrow(() -> new InvalidField("kind", "There is no such thing to remove."));
+        PlanRecord removed = arguments.chosen(desk.plan(), kind, "id");
+        return Proposal.of("remove " + removed.label(), Removal.of(desk.plan(), removed));
+    }
+}

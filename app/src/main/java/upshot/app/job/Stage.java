@@ -1,0 +1,28 @@
+package upshot.app.job;
+
+import java.util.List;
+import java.util.Map;
+import upshot.core.verdict.Verdict;
+
+/** One stage of the lane. Its page is the template {@code <slug>/page}, its pieces are fragments of that template. */
+public interface Stage {
+
+    /** The digit on the lane and on the keyboard; stages keep theirs whether or not the others exist. */
+    int digit();
+
+    /** The word in addresses, folders and styles. */
+    String slug();
+
+    /** The word on the lane. */
+    String title();
+
+    /** The fragments that an edit can change; each has its own name as the id of its root. */
+    List<String> pieces();
+
+    /**
+     * What the page shows, already formatted.
+     *
+     * @param parameters of the address, for instance which shot is selected
+     */
+    Map<String, Object> model(Verdict verdict, Map<String, String> parameters);
+}

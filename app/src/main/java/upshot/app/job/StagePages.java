@@ -1,0 +1,78 @@
+package upshot.app.job;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.server.ResponseStatusException;
+import upshot.app.web.Pieces;
+import upshot.core.verdict.Verdict;
+
+/** Puts a stage's own model and what all stages share together, as a page or as pieces of it. */
+@Component
+class StagePages {
+
+    private static final String LAYOUT = "web/layout";
+    private static final List<String> SHARED = List.of("job-line", "gauges", "history");
+
+    private final List<Stage> stages;
+    private final Pieces pieces;
+
+    StagePages(List<Stage> stages, Pieces pieces) {
+        this.stages =
+                stages.stream().sorted(Comparator.comparingInt(Stage::digit)).toList();
+        this.pieces = pieces;
+    }
+
+    /**
+     * A piece of a page.
+     *
+     * @param id of the element that it replaces
+     */
+    record Piece(String id, String html) {}
+
+    Stage stage(String slug) {
+        return stages.stream()
+                .filter(stage -> stage.slug().equals(slug))
+                .findFirst()
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    /** Everything the page of a stage needs. */
+    Map<String, Object> model(
+            UUID jobId, long version, Stage stage, Verdict verdict, History history, Map<String, String> parameters) {
+        Map<String, Object> model = new LinkedHashMap<>(stage.model(verdict, parameters));
+        model.put("jobId", jobId);
+        model.put("version", version);
+        model.put("stage", stage);
+        model.put("stages", stages);
+        model.put("job", JobLine.of(verdict.plan().brief()));
+        model.put("gaugeList", GaugeView.of(verdict));
+        model.put("undoLabel", history.undo().map(step -> step.label()).orElse(null));
+        model.put(
+                "redoLabel",
+                history.redo()
+                        .map(step -> step.label().replaceFirst("^Undo: ", ""))
+                        .orElse(null));
+        return model;
+    }
+
+    List<Piece> pieces(
+            Stage stage, Map<String, Object> model, HttpServletRequest request, HttpServletResponse response) {
+        List<Piece> rendered = new ArrayList<>();
+        for (String shared : SHARED) {
+            rendered.add(new Piece(shared, pieces.render(LAYOUT, shared, model, request, response)));
+        }
+        String template = stage.slug() + "/page";
+        for (String own : stage.pieces()) {
+            rendered.add(new Piece(own, pieces.render(template, own, model, request, response)));
+        }
+        return rendered;
+    }
+}

@@ -1,0 +1,25 @@
+package upshot.app.store;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.IdClass;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.time.LocalTime;
+
+/** Delivery and day. */
+@Entity
+@Table(name = "plan_brief")
+@IdClass(PlanRow.Key.class)
+class BriefRow extends PlanRow {
+    String name;
+    double lengthS;
+    int rateNum;
+    int rateDen;
+    int aspectWidth;
+    int aspectHeight;
+    Double tempoBpm;
+    LocalDate shootDate;
+    LocalTime callTime;
+    LocalTime wrapTime;
+    String place;
+}

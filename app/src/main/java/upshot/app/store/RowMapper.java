@@ -1,0 +1,115 @@
+package upshot.app.store;
+
+import java.lang.reflect.Field;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import upshot.core.measure.Aspect;
+import upshot.core.measure.FrameRate;
+import upshot.core.plan.Cautions;
+import upshot.core.plan.Kind;
+import upshot.core.plan.PlanRecord;
+
+/**
+ * Copies a record's components into the row's fields of the same names and back. A rate becomes two fields ending in
+ * {@code Num} and {@code Den}, a shape two ending in {@code Width} and {@code Height}; choices are stored by name.
+ */
+final class RowMapper {
+
+    private static final Map<Kind<?>, Class<? extends PlanRow>> ROWS = Map.of(
+            Kind.BRIEF, BriefRow.class,
+            Kind.BEAT, BeatRow.class,
+            Kind.SPOT, SpotRow.class,
+            Kind.SUBJECT, SubjectRow.class,
+            Kind.BODY, BodyRow.class,
+            Kind.LENS, LensRow.class,
+            Kind.ACTION, ActionRow.class,
+            Kind.SHOT, ShotRow.class,
+            Kind.USE, UseRow.class);
+
+    private RowMapper() {}
+
+    static Class<? extends PlanRow> rowType(Kind<?> kind) {
+        return ROWS.get(kind);
+    }
+
+    static PlanRow toRow(UUID jobId, PlanRecord plannedRecord) {
+        Kind<?> kind = Kind.of(plannedRecord);
+        try {
+            PlanRow row = rowType(kind).getDeclaredConstructor().newInstance();
+            row.jobId = jobId;
+            for (upshot.core.plan.Field field : kind.fields()) {
+                write(row, field.name(), field.of(plannedRecord));
+            }
+            return row;
+        } catch (ReflectiveOperationException broken) {
+            throw new IllegalStateException("No row for a " + kind, broken);
+        }
+    }
+
+    static PlanRecord toRecord(Kind<?> kind, PlanRow row) {
+        List<upshot.core.plan.Field> fields = kind.fields();
+        Object[] values = new Object[fields.size()];
+        try {
+            for (int i = 0; i < values.length; i++) {
+                values[i] = read(row, fields.get(i));
+            }
+        } catch (ReflectiveOperationException broken) {
+            throw new IllegalStateException("No record from a row of " + kind, broken);
+        }
+        return kind.create(values);
+    }
+
+    private static void write(PlanRow row, String name, Object value) throws ReflectiveOperationException {
+        if (value instanceof Optional<?> optional) {
+            column(row, name).set(row, optional.orElse(null));
+        } else if (value instanceof FrameRate rate) {
+            column(row, name + "Num").set(row, rate.numerator());
+            column(row, name + "Den").set(row, rate.denominator());
+        } else if (value instanceof Aspect aspect) {
+            column(row, name + "Width").set(row, aspect.width());
+            column(row, name + "Height").set(row, aspect.height());
+        } else if (value instanceof Enum<?> choice) {
+            column(row, name).set(row, choice.name());
+        } else {
+            column(row, name).set(row, value instanceof Cautions ? value.toString() : value);
+        }
+    }
+
+    private static Object read(PlanRow row, upshot.core.plan.Field field) throws ReflectiveOperationException {
+        String name = field.name();
+        if (field.type() == FrameRate.class) {
+            return new FrameRate(
+                    column(row, name + "Num").getInt(row),
+                    column(row, name + "Den").getInt(row));
+        }
+        if (field.type() == Aspect.class) {
+            return new Aspect(
+                    column(row, name + "Width").getInt(row),
+                    column(row, name + "Height").getInt(row));
+        }
+        Object value = column(row, name).get(row);
+        if (field.optional()) {
+            return Optional.ofNullable(value);
+        }
+        if (field.type() == Cautions.class) {
+            return Cautions.parse((String) value);
+        }
+        return field.type().isEnum() ? choice(field.type(), (String) value) : value;
+    }
+
+    private static Object choice(Class<?> type, String name) {
+        for (Object constant : type.getEnumConstants()) {
+            if (((Enum<?>) constant).name().equals(name)) {
+                return constant;
+            }
+        }
+        throw new IllegalStateException("%s is no %s".formatted(name, type.getSimpleName()));
+    }
+
+    private static Field column(PlanRow row, String name) throws NoSuchFieldException {
+        Class<?> owner = name.equals("id") ? PlanRow.class : row.getClass();
+        return owner.getDeclaredField(name);
+    }
+}

@@ -1,0 +1,17 @@
+package upshot.app.store;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.IdClass;
+import jakarta.persistence.Table;
+
+/** Who or what is filmed. */
+@Entity
+@Table(name = "plan_subject")
+@IdClass(PlanRow.Key.class)
+class SubjectRow extends PlanRow {
+    String name;
+    String kind;
+    double heightM;
+    double widthM;
+    double lengthM;
+}

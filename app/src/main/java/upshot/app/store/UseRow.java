@@ -1,0 +1,22 @@
+package upshot.app.store;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.IdClass;
+import jakarta.persistence.Table;
+import java.util.UUID;
+
+/** A slice of a shot in the cut. */
+@Entity
+@Table(name = "plan_use")
+@IdClass(PlanRow.Key.class)
+class UseRow extends PlanRow {
+    UUID shotId;
+
+    @Column(name = "sort_rank")
+    double rank;
+
+    int frames;
+    double frameStep;
+    String entry;
+}

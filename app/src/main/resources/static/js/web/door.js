@@ -1,0 +1,137 @@
+// Sends edits one after the other and puts the answer's pieces in place. Nothing else talks to the server.
+import { Notice } from "./notice.js";
+import { putInPlace } from "./pieces.js";
+
+const JSON_HEADERS = { Accept: "application/json", "Content-Type": "application/json" };
+
+/** An answer that was not what was hoped for; `field` names what it is about. */
+export class Refusal extends Error {
+  constructor(status, problem) {
+    super(problem.message ?? "That did not work. Nothing was changed.");
+    this.status = status;
+    this.field = problem.field ?? "";
+    this.present = problem.present ?? "";
+  }
+}
+
+export class Door extends EventTarget {
+  #job;
+  #stage;
+  #queue = Promise.resolve();
+  #waiting = 0;
+  #notice = new Notice();
+
+  constructor(job, stage) {
+    super();
+    this.#job = job;
+    this.#stage = stage;
+  }
+
+  get parameters() {
+    return Object.fromEntries(new URLSearchParams(location.search));
+  }
+
+  /**
+   * Queues an edit. `body` is called when its turn has come, so that it sees the page as the edit before left it.
+   * Resolves to the answer; rejects with a Refusal when the server said no, after which nothing was saved.
+   */
+  edit(path, body) {
+    const turn = this.#queue.then(() => this.#send(path, body));
+    this.#queue = turn.catch(() => {});
+    return turn;
+  }
+
+  /** Asks how the page would look; never queued behind anything, never saved. */
+  preview(changes, signal) {
+    return this.#post("changes", { preview: true, changes }, signal).then((answer) => this.#show(answer));
+  }
+
+  /** Shows the stage with other parameters. */
+  async select(parameters) {
+    await this.#queue;
+    const query = new URLSearchParams(Object.entries(parameters).filter(([, value]) => value !== ""));
+    const response = await fetch(`${this.#address()}/${this.#stage}/pieces?${query}`, { headers: JSON_HEADERS });
+    if (!response.ok) {
+      location.assign(`?${query}`);
+      return;
+    }
+    this.#show(await response.json());
+  }
+
+  async #send(path, body) {
+    const content = body();
+    if (content === null) {
+      return null;
+    }
+    this.#busy(1);
+    try {
+      const answer = await this.#untilAnswered(path, content);
+      this.#show(answer);
+      this.#notice.say(answer.done ? `Done: ${answer.done}` : "");
+      return answer;
+    } finally {
+      this.#busy(-1);
+    }
+  }
+
+  /** Tries again, when the person says so, as long as nobody answers or the session has ended. */
+  async #untilAnswered(path, content) {
+    for (;;) {
+      try {
+        return await this.#post(path, content);
+      } catch (problem) {
+        if (problem instanceof Refusal && ![401, 403, 502, 503].includes(problem.status)) {
+          throw problem;
+        }
+        const signedOut = problem.status === 401 || problem.status === 403;
+        await this.#notice.offerRetry(
+          signedOut
+            ? "You are signed out. Your edit is kept here: sign in in another tab, then try again."
+            : "The application does not answer. Your edit is kept here.",
+        );
+        await this.#refreshToken();
+      }
+    }
+  }
+
+  async #post(path, content, signal) {
+    const response = await fetch(`${this.#address()}/${path}`, {
+      method: "POST",
+      headers: { ...JSON_HEADERS, "X-CSRF-TOKEN": document.querySelector("meta[name=csrf-token]").content },
+      body: JSON.stringify({ stage: this.#stage, parameters: this.parameters, ...content }),
+      signal,
+    });
+    const json = response.headers.get("Content-Type")?.includes("json") ? await response.json() : {};
+    if (!response.ok) {
+      throw new Refusal(response.status, json);
+    }
+    return json;
+  }
+
+  #show(answer) {
+    const query = new URLSearchParams(Object.entries(answer.parameters).filter(([, value]) => value !== ""));
+    history.replaceState(null, "", query.size > 0 ? `?${query}` : location.pathname);
+    putInPlace(answer.pieces);
+    this.dispatchEvent(new CustomEvent("shown"));
+  }
+
+  async #refreshToken() {
+    const response = await fetch(location.href).catch(() => null);
+    if (response?.ok) {
+      const fresh = new DOMParser().parseFromString(await response.text(), "text/html");
+      const token = fresh.querySelector("meta[name=csrf-token]");
+      if (token) {
+        document.querySelector("meta[name=csrf-token]").content = token.content;
+      }
+    }
+  }
+
+  #busy(step) {
+    this.#waiting += step;
+    document.body.dataset.busy = String(this.#waiting > 0);
+  }
+
+  #address() {
+    return `/jobs/${this.#job}`;
+  }
+}

@@ -1,0 +1,43 @@
+// Problems stand beside the field they are about, in words, and leave what was typed alone.
+
+let made = 0;
+
+/** Shows a problem beside a control, or in the nearest place kept for problems. */
+export function showProblem(control, message, container) {
+  const setting = control?.closest(".setting");
+  const place = setting ? beside(setting) : (container ?? document).querySelector("[data-problem]");
+  if (!place) {
+    return;
+  }
+  place.textContent = message;
+  place.hidden = false;
+  place.id ||= `problem-${++made}`;
+  setting?.classList.add("has-problem");
+  control?.setAttribute("aria-invalid", "true");
+  control?.setAttribute("aria-describedby", place.id);
+}
+
+function beside(setting) {
+  const known = setting.querySelector(".problem");
+  if (known) {
+    return known;
+  }
+  const place = document.createElement("p");
+  place.className = "problem";
+  place.setAttribute("role", "alert");
+  setting.append(place);
+  return place;
+}
+
+/** Takes back everything that `showProblem` did round a control. */
+export function clearProblem(control, container) {
+  control?.removeAttribute("aria-invalid");
+  control?.removeAttribute("aria-describedby");
+  const setting = control?.closest(".setting");
+  setting?.classList.remove("has-problem");
+  setting?.querySelector(".problem")?.remove();
+  const kept = container?.querySelector(":scope > [data-problem]");
+  if (kept) {
+    kept.hidden = true;
+  }
+}

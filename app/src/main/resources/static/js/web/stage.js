@@ -1,0 +1,19 @@
+// Wires up the page of a stage; every part listens to the same page and gives way together.
+import { Door } from "./door.js";
+import { connectFields } from "./fields.js";
+import { connectGeometry } from "./geometry.js";
+import { connectKeys } from "./keys.js";
+import { connectPresses } from "./presses.js";
+import { connectSelecting } from "./selecting.js";
+
+const page = new AbortController();
+const door = new Door(document.body.dataset.job, document.body.dataset.stage);
+
+connectGeometry(door, page.signal);
+connectFields(door, page.signal);
+connectPresses(door, page.signal);
+connectSelecting(door, page.signal);
+connectKeys(page.signal);
+// A page that comes back from the browser's cache may be older than the plan.
+addEventListener("pageshow", (event) => event.persisted && location.reload(), { signal: page.signal });
+document.body.dataset.ready = "true";

@@ -1,0 +1,13 @@
+package upshot.core.coverage;
+
+import java.util.UUID;
+import upshot.core.size.SizeClass;
+
+/**
+ * Coverage that is missing.
+ *
+ * @param actionId of the action or feature
+ * @param sizeClass the class that has no shot
+ * @param misses what the edit would lack without it
+ */
+public record Hole(UUID actionId, SizeClass sizeClass, String misses) {}

@@ -1,0 +1,24 @@
+package upshot.core.finding;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** Figures inside sentences: rounded for reading, with trailing zeros gone. */
+public final class Say {
+
+    private Say() {}
+
+    public static String number(double value, int decimals) {
+        BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
+        BigDecimal plain = rounded.signum() == 0 ? BigDecimal.ZERO : rounded.stripTrailingZeros();
+        return plain.toPlainString();
+    }
+
+    public static String metres(double metres) {
+        return number(metres, metres < 10 ? 2 : 1) + " m";
+    }
+
+    public static String degrees(double degrees) {
+        return number(degrees, 0) + "°";
+    }
+}

@@ -1,0 +1,160 @@
+package upshot.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import upshot.core.ground.ScreenTravel;
+import upshot.core.plan.Action;
+import upshot.core.plan.Line;
+import upshot.core.plan.Placement;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
+import upshot.core.plan.Subject;
+import upshot.core.shot.Stand;
+import upshot.core.size.Size;
+import upshot.core.size.SubjectKind;
+
+/**
+ * What a shot will look like, as shapes.
+ *
+ * @param aspect the frame's width, its height being 1
+ * @param shapes back to front
+ * @param eye where the viewer looks: the eyes of a person, the middle of a thing; kept within the frame
+ */
+public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
+
+    private static final double EYE_RING = 0.055;
+    private static final double ARROW_V = 0.93;
+    private static final double ARROW_LENGTH = 0.3;
+    /** How far in front of a person's middle the thing in hand is, in heights of the person. */
+    private static final double THING_AHEAD = 0.24;
+    /** Broader than this an object is a building, drawn with corners. */
+    private static final double BUILDING_FROM_M = 1.5;
+
+    public DrawnFrame {
+        shapes = List.copyOf(shapes);
+    }
+
+    /** Draws a shot of a plan. */
+    public static DrawnFrame of(Plan plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        Subject subject = plan.subjectOf(action);
+        Stand stand = Stand.of(plan, shot);
+        double aspect = plan.brief().aspect().ratio();
+        Optional<Point3> thing = thing(action, subject);
+        Point3 aim = aim(shot, stand, thing);
+        Pinhole camera = new Pinhole(
+                aim,
+                shot.bearingDeg(),
+                stand.elevationDeg(),
+                stand.distanceM(),
+                stand.framing().heightM(),
+                centreU(shot.placement(), aspect));
+        Point3 eyePoint = eye(shot, stand, subject, thing);
+        FramePoint eye = inside(camera.project(eyePoint), aspect);
+        List<Shape> shapes = new ArrayList<>(backdrop(plan.spotOf(action), camera, aspect));
+        shapes.addAll(subject(action, subject, stand, camera, thing));
+        if (shot.foreground()) {
+            shapes.add(foreground(aspect, shot));
+        }
+        travel(action, shot, centreU(shot.placement(), aspect), aspect).ifPresent(shapes::add);
+        shapes.add(new Shape.Ring(Shape.Role.EYE, eye, EYE_RING));
+        return new DrawnFrame(aspect, shapes, eye);
+    }
+
+    private static List<Shape> backdrop(Spot spot, Pinhole camera, double aspect) {
+        return new Scenery(spot.outdoors(), spot.backdropM()).draw(camera, aspect, camera.depthM(new Point3(0, 0, 0)));
+    }
+
+    private static List<Shape> subject(
+            Action action, Subject subject, Stand stand, Pinhole camera, Optional<Point3> thing) {
+        List<Shape> shapes = new ArrayList<>();
+        Point3 foot = new Point3(0, 0, action.baseHeightM());
+        if (subject.kind() == SubjectKind.PERSON) {
+            shapes.addAll(new Figure(subject.heightM(), action.baseHeightM(), action.posture(), grip(action, thing))
+                    .draw(camera));
+        } else if (Math.max(subject.widthM(), subject.lengthM()) >= BUILDING_FROM_M) {
+            shapes.addAll(Solids.box(
+                    camera,
+                    foot,
+                    subject.widthM(),
+                    subject.lengthM(),
+                    subject.heightM(),
+                    0,
+                    Shape.Role.OBJECT,
+                    Shape.Role.OBJECT_LIT));
+        } else {
+            shapes.addAll(Solids.vessel(camera, foot, subject.widthM(), subject.heightM()));
+        }
+        thing.ifPresent(at -> {
+            List<Shape> drawn = Solids.vessel(camera, at, action.thingHeightM() * 1.1, action.thingHeightM());
+            // Seen from behind, the body hides the thing in its hands.
+            shapes.addAll(camera.depthM(at) > camera.depthM(foot) + 0.05 ? 0 : shapes.size(), drawn);
+        });
+        return shapes;
+    }
+
+    private static Optional<Point3> thing(Action action, Subject subject) {
+        if (!action.hasThing()) {
+            return Optional.empty();
+        }
+        double ahead = subject.kind() == SubjectKind.PERSON ? THING_AHEAD * subject.heightM() : 0;
+        return Optional.of(new Point3(0, ahead, action.thingBaseM()));
+    }
+
+    private static Optional<Point3> grip(Action action, Optional<Point3> thing) {
+        return thing.map(at -> at.plus(new Point3(0, 0, action.thingHeightM() * 0.6)));
+    }
+
+    private static Point3 aim(Shot shot, Stand stand, Optional<Point3> thing) {
+        Point3 below = thing.filter(at -> shot.size() == Size.INSERT).orElse(new Point3(0, 0, 0));
+        return new Point3(below.x(), below.y(), stand.framing().aimM());
+    }
+
+    private static Point3 eye(Shot shot, Stand stand, Subject subject, Optional<Point3> thing) {
+        if (shot.size() == Size.INSERT) {
+            return aim(shot, stand, thing);
+        }
+        double ahead = subject.kind() == SubjectKind.PERSON ? 0.04 * subject.heightM() : 0;
+        return new Point3(0, ahead, stand.extent().eyeLineM());
+    }
+
+    private static double centreU(Placement placement, double aspect) {
+        return switch (placement) {
+            case LEFT_THIRD -> aspect / 3;
+            case CENTRE -> aspect / 2;
+            case RIGHT_THIRD -> aspect * 2 / 3;
+        };
+    }
+
+    private static FramePoint inside(FramePoint point, double aspect) {
+        return new FramePoint(
+                Math.max(EYE_RING, Math.min(aspect - EYE_RING, point.u())),
+                Math.max(EYE_RING, Math.min(1 - EYE_RING, point.v())));
+    }
+
+    /** A soft shape that takes the lower corner away from the subject. */
+    private static Shape foreground(double aspect, Shot shot) {
+        double corner = shot.placement() == Placement.RIGHT_THIRD ? 0 : aspect;
+        double inwards = corner == 0 ? 1 : -1;
+        double reach = Math.min(0.45, aspect / 3);
+        List<FramePoint> corners = new ArrayList<>();
+        corners.add(new FramePoint(corner, 1));
+        for (int step = 0; step <= 12; step++) {
+            double angle = Math.PI / 2 * step / 12;
+            corners.add(new FramePoint(corner + inwards * reach * Math.cos(angle), 1 - 0.55 * Math.sin(angle)));
+        }
+        return new Shape.Area(Shape.Role.FOREGROUND, corners);
+    }
+
+    private static Optional<Shape> travel(Action action, Shot shot, double centreU, double aspect) {
+        ScreenTravel travel = Stand.travel(action, shot, false);
+        if (action.line() != Line.TRAVEL || travel == ScreenTravel.NEUTRAL) {
+            return Optional.empty();
+        }
+        double half = Math.min(ARROW_LENGTH, aspect / 3) / 2 * (travel == ScreenTravel.LEFT_TO_RIGHT ? 1 : -1);
+        return Optional.of(new Shape.Arrow(
+                Shape.Role.TRAVEL, new FramePoint(centreU - half, ARROW_V), new FramePoint(centreU + half, ARROW_V)));
+    }
+}

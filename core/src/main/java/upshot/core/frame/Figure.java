@@ -1,0 +1,207 @@
+package upshot.core.frame;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import upshot.core.size.Posture;
+
+/**
+ * A person as a jointed figure of given height, with the proportions of an average adult in shares of the standing
+ * height: shoulders at 0.82, hips 0.47 below the crown, knees and ankles by posture.
+ */
+final class Figure {
+
+    private static final double TORSO_AND_HEAD = 0.47;
+    private static final double SHOULDER_HALF = 0.105;
+    private static final double HIP_HALF = 0.062;
+    private static final double HEAD_RADIUS = 0.068;
+    private static final double ARM_REACH = 0.40;
+
+    private final double height;
+    private final double base;
+    private final Posture posture;
+    private final Optional<Point3> reachedFor;
+
+    /**
+     * @param heightM standing height
+     * @param baseM what the figure is on, above the floor
+     * @param reachedFor what the hands are on, if anything
+     */
+    Figure(double heightM, double baseM, Posture posture, Optional<Point3> reachedFor) {
+        this.height = heightM;
+        this.base = baseM;
+        this.posture = posture;
+        this.reachedFor = reachedFor;
+    }
+
+    /** The figure as shapes, far limbs first. */
+    List<Shape> draw(Pinhole camera) {
+        List<Limb> limbs = Stream.concat(legs().stream(), arms().stream())
+                .filter(limb -> camera.sees(limb.from) && camera.sees(limb.to))
+                .toList();
+        Point3 chest = at(0, lean(), crown() - 0.3);
+        if (!camera.sees(chest) || !camera.sees(head())) {
+            return List.of();
+        }
+        double chestDepth = camera.depthM(chest);
+        List<Shape> shapes = new ArrayList<>();
+        limbs.stream()
+                .sorted(Comparator.comparingDouble((Limb limb) -> -camera.depthM(limb.middle())))
+                .filter(limb -> camera.depthM(limb.middle()) > chestDepth)
+                .forEach(limb -> shapes.add(limb.draw(camera, Shape.Role.PERSON_FAR)));
+        shapes.addAll(trunk(camera));
+        limbs.stream()
+                .filter(limb -> camera.depthM(limb.middle()) <= chestDepth)
+                .sorted(Comparator.comparingDouble((Limb limb) -> -camera.depthM(limb.middle())))
+                .forEach(limb -> shapes.add(limb.draw(camera, limb.role)));
+        return shapes;
+    }
+
+    /** The middle of the head. */
+    Point3 head() {
+        return at(0, lean() + 0.015, crown() - HEAD_RADIUS);
+    }
+
+    private List<Shape> trunk(Pinhole camera) {
+        List<FramePoint> outline = new ArrayList<>();
+        for (double side : new double[] {-1, 1}) {
+            outline.addAll(ball(camera, shoulder(side), 0.048));
+            outline.addAll(ball(camera, at(side * HIP_HALF, 0, hipHeight()), 0.058));
+        }
+        Point3 head = head();
+        double headSize = HEAD_RADIUS * height * camera.scaleAt(head);
+        Point3 neck = at(0, lean(), crown() - 0.18);
+        Point3 face = head.plus(new Point3(0, 0.062 * height, -0.008 * height));
+        Shape nose = new Shape.Disc(Shape.Role.SKIN, camera.project(face), 0.017 * height * camera.scaleAt(face));
+        boolean facing = camera.depthM(face) <= camera.depthM(head) + 0.01 * height;
+        List<Shape> trunk = new ArrayList<>();
+        trunk.add(new Shape.Stroke(
+                Shape.Role.SKIN, camera.project(neck), camera.project(head), 0.062 * height * camera.scaleAt(neck)));
+        trunk.add(new Shape.Area(Shape.Role.PERSON, Hull.of(outline)));
+        if (!facing) {
+            trunk.add(nose);
+        }
+        trunk.add(new Shape.Disc(Shape.Role.SKIN, camera.project(head), headSize));
+        hair(camera, head, headSize).forEach(trunk::add);
+        if (facing) {
+            trunk.add(nose);
+        }
+        return trunk;
+    }
+
+    /** A cap over the upper back of the head: it tells front from back at any bearing. */
+    private Stream<Shape> hair(Pinhole camera, Point3 head, double headSize) {
+        Point3 back = head.plus(new Point3(0, -0.022 * height, 0.022 * height));
+        return Stream.of(new Shape.Disc(Shape.Role.PERSON, camera.project(back), headSize * 0.93));
+    }
+
+    private List<FramePoint> ball(Pinhole camera, Point3 centre, double radius) {
+        return Hull.circle(camera.project(centre), radius * height * camera.scaleAt(centre));
+    }
+
+    private List<Limb> legs() {
+        List<Limb> legs = new ArrayList<>();
+        for (double side : new double[] {-1, 1}) {
+            Point3 hip = at(side * HIP_HALF, 0, hipHeight());
+            Point3 knee = knee(side);
+            Point3 ankle = ankle(side);
+            Point3 toe = ankle.plus(new Point3(0, 0.09 * height, -0.015 * height));
+            legs.add(new Limb(Shape.Role.PERSON, hip, knee, 0.105));
+            legs.add(new Limb(Shape.Role.PERSON, knee, ankle, 0.075));
+            legs.add(new Limb(Shape.Role.PERSON, ankle, toe, 0.05));
+        }
+        return legs;
+    }
+
+    private Point3 knee(double side) {
+        double stride = posture == Posture.WALKING ? side : 0;
+        return switch (posture) {
+            case STANDING -> at(side * 0.06, 0.01, 0.28);
+            case WALKING -> at(side * 0.05, 0.07 * stride + 0.03, 0.28);
+            case SEATED -> at(side * 0.08, 0.24, 0.31);
+            case KNEELING -> at(side * 0.07, 0.06, 0.03);
+        };
+    }
+
+    private Point3 ankle(double side) {
+        return switch (posture) {
+            case STANDING -> at(side * 0.06, 0, 0.035);
+            case WALKING -> at(side * 0.04, side * 0.16, side > 0 ? 0.035 : 0.07);
+            case SEATED -> at(side * 0.08, 0.22, 0.035);
+            case KNEELING -> at(side * 0.07, -0.19, 0.03);
+        };
+    }
+
+    private List<Limb> arms() {
+        List<Limb> arms = new ArrayList<>();
+        for (double side : new double[] {-1, 1}) {
+            Point3 shoulder = shoulder(side);
+            Point3 hand = hand(side, shoulder);
+            Point3 sag = new Point3(side * 0.05 * height, -0.02 * height, -0.05 * height);
+            Point3 elbow = shoulder.towards(hand, 0.5).plus(sag);
+            arms.add(new Limb(Shape.Role.PERSON, shoulder, elbow, 0.062));
+            arms.add(new Limb(Shape.Role.PERSON, elbow, hand, 0.05));
+            arms.add(new Limb(Shape.Role.SKIN, hand, hand.plus(new Point3(0, 0.012 * height, 0)), 0.052));
+        }
+        return arms;
+    }
+
+    private Point3 hand(double side, Point3 shoulder) {
+        if (reachedFor.isPresent()) {
+            Point3 grip = reachedFor.get().plus(new Point3(side * 0.05 * height, -0.02 * height, 0));
+            Point3 reach = grip.minus(shoulder);
+            double far = Math.sqrt(reach.dot(reach)) / (ARM_REACH * height);
+            return far > 1 ? shoulder.plus(reach.times(1 / far)) : grip;
+        }
+        double swing = posture == Posture.WALKING ? -side * 0.14 : 0.05;
+        double drop = posture == Posture.SEATED || posture == Posture.KNEELING ? 0.28 : 0.37;
+        double forward = posture == Posture.SEATED ? 0.18 : swing;
+        return at(side * 0.14, forward, crown() - 0.18 - drop);
+    }
+
+    private Point3 shoulder(double side) {
+        return at(side * SHOULDER_HALF, lean(), crown() - 0.19);
+    }
+
+    private double lean() {
+        return reachedFor.isPresent() ? 0.05 : 0.01;
+    }
+
+    private double crown() {
+        return posture.crownShare();
+    }
+
+    private double hipHeight() {
+        return crown() - TORSO_AND_HEAD;
+    }
+
+    private Point3 at(double sideShare, double forwardShare, double heightShare) {
+        return new Point3(sideShare * height, forwardShare * height, base + heightShare * height);
+    }
+
+    /** A part of an arm or a leg. */
+    private final class Limb {
+        private final Shape.Role role;
+        private final Point3 from;
+        private final Point3 to;
+        private final double width;
+
+        Limb(Shape.Role role, Point3 from, Point3 to, double widthShare) {
+            this.role = role;
+            this.from = from;
+            this.to = to;
+            this.width = widthShare;
+        }
+
+        Point3 middle() {
+            return from.towards(to, 0.5);
+        }
+
+        Shape draw(Pinhole camera, Shape.Role drawnAs) {
+            return new Shape.Stroke(
+                    drawnAs, camera.project(from), camera.project(to), width * height * camera.scaleAt(middle()));
+        }
+    }
+}

@@ -1,0 +1,79 @@
+package upshot.core.frame;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import upshot.core.measure.Degrees;
+
+/** The shot's camera: level horizon, aimed at a point, framing a known height at that point. */
+final class Pinhole {
+
+    /** Nothing nearer to the lens than this share of the subject's distance is drawn. */
+    private static final double NEAREST_SHARE = 0.05;
+
+    private final Point3 position;
+    private final Point3 forward;
+    private final Point3 right;
+    private final Point3 up;
+    private final double distanceM;
+    private final double zoom;
+    private final double centreU;
+    private final Point3 outward;
+
+    /**
+     * @param aim what sits in the frame's middle line
+     * @param bearingDeg of the camera round the aim
+     * @param elevationDeg how steeply it looks down
+     * @param distanceM from the lens to the aim
+     * @param frameHeightM F at the aim
+     * @param centreU where the aim sits across, in frame heights
+     */
+    Pinhole(Point3 aim, double bearingDeg, double elevationDeg, double distanceM, double frameHeightM, double centreU) {
+        double sin = Degrees.sin(bearingDeg);
+        double cos = Degrees.cos(bearingDeg);
+        Point3 towardsCamera =
+                new Point3(sin * Degrees.cos(elevationDeg), cos * Degrees.cos(elevationDeg), Degrees.sin(elevationDeg));
+        this.position = aim.plus(towardsCamera.times(distanceM));
+        this.forward = towardsCamera.times(-1);
+        // Taken from the bearing, not from the view, so that looking straight down keeps the frame's bottom edge.
+        this.right = new Point3(-cos, sin, 0);
+        this.up = right.cross(forward);
+        this.outward = new Point3(-sin, -cos, 0);
+        this.distanceM = distanceM;
+        this.zoom = distanceM / frameHeightM;
+        this.centreU = centreU;
+    }
+
+    double depthM(Point3 point) {
+        return point.minus(position).dot(forward);
+    }
+
+    boolean sees(Point3 point) {
+        return depthM(point) > NEAREST_SHARE * distanceM;
+    }
+
+    boolean seesAll(List<Point3> points) {
+        return points.stream().allMatch(this::sees);
+    }
+
+    FramePoint project(Point3 point) {
+        Point3 relative = point.minus(position);
+        double depth = relative.dot(forward);
+        return new FramePoint(centreU + relative.dot(right) / depth * zoom, 0.5 - relative.dot(up) / depth * zoom);
+    }
+
+    /** How long a metre at this point is in the frame. */
+    double scaleAt(Point3 point) {
+        return zoom / depthM(point);
+    }
+
+    /** The point so far behind the aim, seen from the camera, on the floor. */
+    Point3 behind(double metres) {
+        return outward.times(metres);
+    }
+
+    /** Where the horizon runs, unless the camera looks too steeply down or up to have one. */
+    OptionalDouble horizonV() {
+        double ahead = outward.dot(forward);
+        return ahead < 0.02 ? OptionalDouble.empty() : OptionalDouble.of(0.5 - outward.dot(up) / ahead * zoom);
+    }
+}

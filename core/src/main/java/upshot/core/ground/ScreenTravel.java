@@ -1,0 +1,45 @@
+package upshot.core.ground;
+
+import upshot.core.measure.Degrees;
+import upshot.core.measure.Labelled;
+
+/** Which way something that moves or looks goes across the frame. */
+public enum ScreenTravel implements Labelled {
+    LEFT_TO_RIGHT("left to right"),
+    RIGHT_TO_LEFT("right to left"),
+    NEUTRAL("towards or away");
+
+    /** Within so many degrees of the line itself the picture has no direction. */
+    public static final double NEUTRAL_WITHIN_DEG = 20;
+
+    private final String label;
+
+    ScreenTravel(String label) {
+        this.label = label;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    /**
+     * The sign of sin β, neutral when |sin β| &lt; sin 20°; reversed playback negates it.
+     *
+     * @param bearingDeg of the camera
+     * @param reversed whether the use runs backwards
+     */
+    public static ScreenTravel of(double bearingDeg, boolean reversed) {
+        double across = Degrees.sin(bearingDeg);
+        // The bound is computed the same way as the value, so that exactly 20° is on the clear side.
+        if (Math.abs(across) < Degrees.sin(NEUTRAL_WITHIN_DEG) - 1e-12) {
+            return NEUTRAL;
+        }
+        return across > 0 != reversed ? LEFT_TO_RIGHT : RIGHT_TO_LEFT;
+    }
+
+    /** Whether the other goes the opposite way; neutral opposes nothing. */
+    public boolean opposes(ScreenTravel other) {
+        return this != NEUTRAL && other != NEUTRAL && this != other;
+    }
+}

@@ -1,0 +1,141 @@
+package upshot.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.frame.DrawnFrame;
+import upshot.core.frame.FramePoint;
+import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.size.Size;
+import upshot.core.size.SubjectKind;
+
+/**
+ * Two framings of one subject that are too alike read as a slip of the film: a jump.
+ *
+ * <p>Clear from e = 1, watch from 0.75, else break; see {@link Likeness}. Two different subjects of one kind are a
+ * watch when they sit in the frame so alike that one seems to turn into the other. Not asked of a declared jump.
+ */
+final class TooAlike implements JointRule {
+
+    private static final double TWIN_RATIO = 1.15;
+    private static final double TWIN_ANGLE_DEG = 15;
+    private static final double TWIN_EYES = 0.1;
+
+    @Override
+    public String id() {
+        return "too-alike";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        Placed out = cut.outOf(joint);
+        Placed into = cut.into(joint);
+        if (into.use().entry() == Entry.JUMP) {
+            return Optional.empty();
+        }
+        Likeness likeness = Likeness.between(cut.plan(), out.shot(), into.shot());
+        if (out.action().subjectId().equals(into.action().subjectId())) {
+            return likeness.sameAim() ? Optional.of(sameSubject(cut.plan(), out, into, likeness)) : Optional.empty();
+        }
+        return twins(cut.plan(), out, into, likeness);
+    }
+
+    private Finding sameSubject(Plan plan, Placed out, Placed into, Likeness likeness) {
+        Status status = likeness.clear() ? Status.CLEAR : likeness.passes() ? Status.WATCH : Status.BREAK;
+        String step = "The size steps %s times and the view turns %s; a step of 1.7 or a turn of 30° is enough alone."
+                .formatted(Say.number(likeness.ratio(), 2), Say.degrees(likeness.angleDeg()));
+        String title = switch (status) {
+            case CLEAR -> "Far enough apart.";
+            case WATCH -> "Nearly too alike.";
+            case BREAK -> "Too alike.";
+        };
+        return new Finding(
+                id(),
+                status,
+                subject(out, into),
+                title,
+                new Measured(likeness.apart(), Likeness.CLEAR_FROM, ""),
+                status == Status.CLEAR ? step : step + " The cut will look like a slip.",
+                status == Status.CLEAR ? List.of() : mends(plan, out, into));
+    }
+
+    private Optional<Finding> twins(Plan plan, Placed out, Placed into, Likeness likeness) {
+        boolean oneKind = kind(plan, out.action()) == kind(plan, into.action());
+        if (!oneKind || likeness.ratio() >= TWIN_RATIO || likeness.angleDeg() >= TWIN_ANGLE_DEG) {
+            return Optional.empty();
+        }
+        double eyes = eyesApart(plan, out.shot(), into.shot());
+        if (eyes > TWIN_EYES || into.use().entry() == Entry.MATCHED) {
+            return Optional.empty();
+        }
+        return Optional.of(new Finding(
+                id(),
+                Status.WATCH,
+                subject(out, into),
+                "One seems to turn into the other.",
+                new Measured(eyes, TWIN_EYES, "of the frame"),
+                "Two subjects of one kind sit at the same place in frames of the same size, %s apart."
+                        .formatted(Say.degrees(likeness.angleDeg())),
+                List.of(new Mend("Mark as matched", Change.set(into.use(), "entry", Entry.MATCHED)))));
+    }
+
+    private static SubjectKind kind(Plan plan, Action action) {
+        return plan.subjectOf(action).kind();
+    }
+
+    private static double eyesApart(Plan plan, Shot one, Shot other) {
+        FramePoint a = DrawnFrame.of(plan, one).eye();
+        FramePoint b = DrawnFrame.of(plan, other).eye();
+        return Math.hypot(a.u() - b.u(), a.v() - b.v())
+                / Math.max(1, plan.brief().aspect().ratio());
+    }
+
+    private static List<UUID> subject(Placed out, Placed into) {
+        return List.of(out.use().id(), into.use().id());
+    }
+
+    private static List<Mend> mends(Plan plan, Placed out, Placed into) {
+        List<Mend> mends = new ArrayList<>();
+        Shot fixed = out.shot();
+        Shot turned = into.shot();
+        if (!fixed.equals(turned)) {
+            Turn.smallest(
+                            turned,
+                            candidate ->
+                                    Likeness.between(plan, fixed, candidate).clear())
+                    .ifPresent(bearing -> mends.add(new Mend(
+                            "Shoot %s from bearing %s".formatted(turned.code(), Say.degrees(bearing)),
+                            Change.set(turned, "bearingDeg", bearing))));
+            otherSize(plan, fixed, turned)
+                    .ifPresent(size -> mends.add(new Mend(
+                            "Make %s a %s".formatted(turned.code(), size.label()), Change.set(turned, "size", size))));
+        }
+        mends.add(new Mend("Mark as a jump on purpose", Change.set(into.use(), "entry", Entry.JUMP)));
+        return mends;
+    }
+
+    /** The size nearest on the ladder, within the same class first, that cuts with the neighbour. */
+    private static Optional<Size> otherSize(Plan plan, Shot fixed, Shot resized) {
+        int rung = resized.size().ordinal();
+        List<Size> ladder = new ArrayList<>(List.of(Size.values()));
+        ladder.remove(Size.INSERT);
+        ladder.remove(resized.size());
+        ladder.sort((one, other) -> Integer.compare(Math.abs(one.ordinal() - rung), Math.abs(other.ordinal() - rung)));
+        return ladder.stream()
+                .filter(size -> Likeness.between(plan, fixed, resized.with("size", size))
+                        .clear())
+                .findFirst();
+    }
+}

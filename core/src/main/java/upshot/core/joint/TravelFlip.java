@@ -1,0 +1,121 @@
+package upshot.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.ground.ScreenTravel;
+import upshot.core.measure.Degrees;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Line;
+import upshot.core.plan.Shot;
+import upshot.core.shot.Stand;
+
+/**
+ * A mover that goes left to right and then right to left seems to have turned round.
+ *
+ * <p>Per mover and beat the last travel that was not neutral is remembered. The opposite in the next view is a break
+ * when the two are neighbours and a watch when something else came between. A neutral view of the mover, a declared
+ * return and a new spot clear the memory.
+ */
+final class TravelFlip implements JointRule {
+
+    @Override
+    public String id() {
+        return "travel-flip";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        Placed into = cut.into(joint);
+        ScreenTravel now = travel(into);
+        if (into.action().line() != Line.TRAVEL || now == ScreenTravel.NEUTRAL) {
+            return Optional.empty();
+        }
+        return lastTravel(cut, joint).map(before -> finding(before, into, joint - before.index()));
+    }
+
+    /** The last use before the joint that still says which way this mover goes. */
+    private static Optional<Placed> lastTravel(PaperCut cut, int joint) {
+        Placed into = cut.into(joint);
+        for (int index = joint; index >= 0; index--) {
+            Placed earlier = cut.uses().get(index);
+            boolean declared = cut.into(index).use().entry() == Entry.RETURN && sameMover(cut.into(index), into);
+            if (declared || !earlier.action().beatId().equals(into.action().beatId())) {
+                return Optional.empty();
+            }
+            if (sameMover(earlier, into)) {
+                boolean remembered = earlier.action().line() == Line.TRAVEL
+                        && travel(earlier) != ScreenTravel.NEUTRAL
+                        && earlier.action().spotId().equals(into.action().spotId());
+                return remembered ? Optional.of(earlier) : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean sameMover(Placed one, Placed other) {
+        return one.action().subjectId().equals(other.action().subjectId());
+    }
+
+    private static ScreenTravel travel(Placed placed) {
+        return Stand.travel(placed.action(), placed.shot(), placed.use().frameStep() < 0);
+    }
+
+    private Finding finding(Placed before, Placed into, int between) {
+        boolean flips = travel(into).opposes(travel(before));
+        Status status = !flips ? Status.CLEAR : between == 0 ? Status.BREAK : Status.WATCH;
+        String sentence = flips
+                ? "In %s it goes %s, in %s %s: the camera went over the line of action by %s%s."
+                        .formatted(
+                                before.shot().code(),
+                                travel(before).label(),
+                                into.shot().code(),
+                                travel(into).label(),
+                                Say.degrees(overTheLineDeg(into.shot())),
+                                between == 0 ? "" : ", with only other pictures between")
+                : "%s as in %s."
+                        .formatted(capital(travel(into).label()), before.shot().code());
+        return new Finding(
+                id(),
+                status,
+                List.of(before.use().id(), into.use().id()),
+                flips ? "Travel flips." : "Travel goes on.",
+                new Measured(
+                        Degrees.sin(into.shot().bearingDeg()),
+                        Degrees.sin(before.shot().bearingDeg()),
+                        "of travel"),
+                sentence,
+                flips ? mends(before, into) : List.of());
+    }
+
+    /** How far past the line the camera stands, 0 to 90°. */
+    private static double overTheLineDeg(Shot shot) {
+        double fromLine = Degrees.wrap(shot.bearingDeg()) % 180;
+        return Math.min(fromLine, 180 - fromLine);
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private static List<Mend> mends(Placed before, Placed into) {
+        return List.of(
+                mirrored(into.shot()),
+                mirrored(before.shot()),
+                new Mend("Mark as a return", Change.set(into.use(), "entry", Entry.RETURN)));
+    }
+
+    private static Mend mirrored(Shot shot) {
+        double bearing = Degrees.wrap(-shot.bearingDeg());
+        return new Mend(
+                "Shoot %s from bearing %s".formatted(shot.code(), Say.degrees(bearing)),
+                Change.set(shot, "bearingDeg", bearing));
+    }
+}

@@ -1,0 +1,32 @@
+package upshot.core.joint;
+
+import java.util.Optional;
+import java.util.function.Predicate;
+import upshot.core.ground.ScreenTravel;
+import upshot.core.measure.Degrees;
+import upshot.core.plan.Shot;
+
+/** Looks for the smallest turn of a camera round its subject that stays on its side of the line. */
+final class Turn {
+
+    private static final int STEP_DEG = 5;
+    private static final int FARTHEST_DEG = 120;
+
+    private Turn() {}
+
+    /** The bearing nearest to the shot's own, in steps of 5°, that the test accepts. */
+    static Optional<Double> smallest(Shot shot, Predicate<Shot> accepted) {
+        ScreenTravel side = ScreenTravel.of(shot.bearingDeg(), false);
+        double round = Math.round(shot.bearingDeg() / STEP_DEG) * (double) STEP_DEG;
+        for (int turn = STEP_DEG; turn <= FARTHEST_DEG; turn += STEP_DEG) {
+            for (int way : new int[] {1, -1}) {
+                double bearing = Degrees.wrap(round + way * turn);
+                boolean sameSide = !ScreenTravel.of(bearing, false).opposes(side);
+                if (sameSide && accepted.test(shot.with("bearingDeg", bearing))) {
+                    return Optional.of(bearing);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,7 @@
+package upshot.core.measure;
+
+/** A choice that has a word on screen. */
+public interface Labelled {
+
+    String label();
+}

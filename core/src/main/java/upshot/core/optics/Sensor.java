@@ -1,0 +1,62 @@
+package upshot.core.optics;
+
+import upshot.core.measure.Degrees;
+
+/**
+ * The part of a sensor that ends up in the delivered picture.
+ *
+ * @param widthMm s_w
+ * @param heightMm s_h
+ * @param cocMm the circle of confusion, the diagonal by 1500
+ */
+public record Sensor(double widthMm, double heightMm, double cocMm) {
+
+    private static final double COC_PER_DIAGONAL = 1500;
+    private static final double FULL_FRAME_WIDTH_MM = 36;
+
+    /** An active area cropped to the delivered shape. */
+    public static Sensor cropped(double activeWidthMm, double activeHeightMm, double aspect) {
+        double width = Math.min(activeWidthMm, activeHeightMm * aspect);
+        double height = width / aspect;
+        return new Sensor(width, height, Math.hypot(width, height) / COC_PER_DIAGONAL);
+    }
+
+    /** 2·atan(s_w/2f), the field of view across in degrees. */
+    public double fieldOfViewDeg(double focalLengthMm) {
+        return 2 * Degrees.atan(widthMm / (2 * focalLengthMm));
+    }
+
+    /** The lens that would see as much across on a sensor 36 mm wide, in mm. */
+    public double fullFrameEquivalentMm(double focalLengthMm) {
+        return focalLengthMm * FULL_FRAME_WIDTH_MM / widthMm;
+    }
+
+    /** d = f(F/s_h + 1): from the lens to the subject, in metres, for a frame F metres high there. */
+    public double distanceM(double focalLengthMm, double frameHeightM) {
+        return focalLengthMm / 1000 * (frameHeightM * 1000 / heightMm + 1);
+    }
+
+    /** f = d·s_h/(F + s_h), the inverse of {@link #distanceM}: the lens in mm that frames F metres from d metres. */
+    public double focalLengthMm(double distanceM, double frameHeightM) {
+        return distanceM * 1000 * heightMm / (frameHeightM * 1000 + heightMm);
+    }
+
+    /** d + f(1 + m), m = s_h/F: what the focus ring reads, measured from the sensor, in metres. */
+    public double focusMarkM(double focalLengthMm, double frameHeightM) {
+        double magnification = heightMm / (frameHeightM * 1000);
+        return distanceM(focalLengthMm, frameHeightM) + focalLengthMm / 1000 * (1 + magnification);
+    }
+
+    /**
+     * f²/(N(d−f)) × |D−d|/D as a percentage of the picture's long side: how big a point of the background becomes.
+     *
+     * @param distanceM d, to the subject
+     * @param backgroundM D, to the background; infinity is allowed
+     */
+    public double backgroundBlurPercent(double focalLengthMm, double apertureN, double distanceM, double backgroundM) {
+        double subjectMm = distanceM * 1000;
+        double share = Double.isInfinite(backgroundM) ? 1 : Math.abs(backgroundM - distanceM) / backgroundM;
+        double discMm = focalLengthMm * focalLengthMm / (apertureN * (subjectMm - focalLengthMm)) * share;
+        return 100 * discMm / Math.max(widthMm, heightMm);
+    }
+}

@@ -1,0 +1,69 @@
+package upshot.core.order;
+
+import java.util.ArrayList;
+import java.util.List;
+import upshot.core.plan.Support;
+
+/**
+ * What things cost in minutes.
+ *
+ * @param safetyTalk at the call, with unloading
+ * @param walk between two spots
+ * @param lens to change it
+ * @param rebalance a gimbal after a lens change
+ * @param rate to change the frame rate
+ * @param newStand on the same support
+ * @param readyBefore how long before a fixed moment the camera stands ready
+ * @param marginShare added to rigging and shooting
+ */
+public record MinutesTable(
+        double safetyTalk,
+        double walk,
+        double lens,
+        double rebalance,
+        double rate,
+        double newStand,
+        double readyBefore,
+        double marginShare) {
+
+    public static final MinutesTable USUAL = new MinutesTable(15, 3, 2, 4, 0.5, 1.5, 10, 0.10);
+
+    /**
+     * One line of a setup's minutes.
+     *
+     * @param label what the time goes into
+     */
+    public record Item(String label, double minutes) {}
+
+    /**
+     * What it takes to be ready for a setup.
+     *
+     * @param before the setup that was shot before, or null at the start of the day
+     */
+    public List<Item> change(Setup before, Setup next) {
+        List<Item> items = new ArrayList<>();
+        boolean moved = before == null || !before.spot().id().equals(next.spot().id());
+        if (moved && before != null) {
+            items.add(new Item("Walk from " + before.spot().name(), walk));
+        }
+        boolean otherSupport = before == null || before.support() != next.support();
+        boolean otherLens =
+                before == null || before.first().focalLengthMm() != next.first().focalLengthMm();
+        if (otherSupport) {
+            items.add(
+                    new Item("Rig the " + next.support().label(), next.support().rigMin()));
+        } else {
+            items.add(new Item("New stand", newStand));
+        }
+        if (otherLens && before != null) {
+            items.add(new Item("Change the lens", lens));
+            if (next.support() == Support.GIMBAL && !otherSupport) {
+                items.add(new Item("Balance again", rebalance));
+            }
+        }
+        if (before != null && !before.first().captureRate().equals(next.first().captureRate())) {
+            items.add(new Item("Change the frame rate", rate));
+        }
+        return items;
+    }
+}

@@ -1,0 +1,95 @@
+package upshot.core.plan;
+
+import static upshot.core.plan.Check.chosen;
+import static upshot.core.plan.Check.range;
+import static upshot.core.plan.Check.text;
+
+import java.math.RoundingMode;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Optional;
+import java.util.UUID;
+import upshot.core.measure.Aspect;
+import upshot.core.measure.FrameRate;
+
+/**
+ * What the job is to deliver, and the day it is shot on. A plan has exactly one.
+ *
+ * @param name the job's name, 1 to 120 characters
+ * @param lengthS the promo's length in seconds, 1 to 3600
+ * @param rate the timeline's frame rate
+ * @param aspect the delivered shape
+ * @param tempoBpm the music's beats a minute, 20 to 300, or none
+ * @param shootDate the day of the shoot, when it is known
+ * @param callTime when the crew starts, local time
+ * @param wrapTime when the crew must be done; at or before the call it means the next morning
+ * @param place where, up to 200 characters, may be empty
+ */
+public record Brief(
+        UUID id,
+        String name,
+        double lengthS,
+        FrameRate rate,
+        Aspect aspect,
+        Optional<Double> tempoBpm,
+        Optional<LocalDate> shootDate,
+        LocalTime callTime,
+        LocalTime wrapTime,
+        String place)
+        implements PlanRecord {
+
+    private static final int MINUTES_IN_A_DAY = 24 * 60;
+
+    public Brief {
+        Check.present("id", id);
+        name = text("name", "name of the job", name, 1, 120);
+        lengthS = range("lengthS", "length of the promo", lengthS, 1, 3600, "s");
+        chosen("rate", "frame rate", rate);
+        chosen("aspect", "shape", aspect);
+        tempoBpm = range("tempoBpm", "tempo", tempoBpm, 20, 300, "bpm");
+        chosen("shootDate", "date", shootDate);
+        Check.minute("callTime", "call", callTime);
+        Check.minute("wrapTime", "wrap", wrapTime);
+        if (callTime.equals(wrapTime)) {
+            throw new InvalidField("wrapTime", "The wrap is at the call (%s): there is no day.".formatted(callTime));
+        }
+        place = text("place", "place", place, 0, 200);
+    }
+
+    /** A job as it begins: 30 s at 24 in 16:9, from nine to five. */
+    public static Brief draft(UUID id, String name) {
+        return new Brief(
+                id,
+                name,
+                30,
+                FrameRate.of(24),
+                Aspect.WIDE,
+                Optional.empty(),
+                Optional.empty(),
+                LocalTime.of(9, 0),
+                LocalTime.of(17, 0),
+                "");
+    }
+
+    /** The promo's length in whole frames. */
+    public long lengthFrames() {
+        return rate.framesIn(lengthS, RoundingMode.HALF_EVEN);
+    }
+
+    /** Minutes from the call to the wrap, over midnight where the wrap is the earlier clock time. */
+    public int dayMinutes() {
+        return minutesAfterCall(wrapTime);
+    }
+
+    /** Minutes from the call to a clock time of the same shoot, 0 up to a day. */
+    public int minutesAfterCall(LocalTime time) {
+        long minutes = Duration.between(callTime, time).toMinutes();
+        return (int) Math.floorMod(minutes, (long) MINUTES_IN_A_DAY);
+    }
+
+    @Override
+    public String label() {
+        return name;
+    }
+}

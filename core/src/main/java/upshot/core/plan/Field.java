@@ -1,0 +1,53 @@
+package upshot.core.plan;
+
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.util.Optional;
+
+/**
+ * One component of a kind of record: its name, the type of its value and whether it may be left empty.
+ *
+ * <p>An optional component is an {@link Optional} in the record and in changes alike.
+ */
+public final class Field {
+
+    private final RecordComponent component;
+    private final Class<?> type;
+    private final boolean optional;
+
+    Field(RecordComponent component) {
+        this.component = component;
+        this.optional = component.getType() == Optional.class;
+        this.type = optional
+                ? (Class<?>) ((ParameterizedType) component.getGenericType()).getActualTypeArguments()[0]
+                : component.getType();
+    }
+
+    public String name() {
+        return component.getName();
+    }
+
+    /** The type of the value, inside the {@link Optional} where there is one; primitives as themselves. */
+    public Class<?> type() {
+        return type;
+    }
+
+    public boolean optional() {
+        return optional;
+    }
+
+    /** The value that a record holds here. */
+    public Object of(PlanRecord plannedRecord) {
+        try {
+            return component.getAccessor().invoke(plannedRecord);
+        } catch (IllegalAccessException | InvocationTargetException broken) {
+            throw new IllegalStateException("The field " + name() + " cannot be read", broken);
+        }
+    }
+
+    @Override
+    public String toString() {
+        return component.getDeclaringRecord().getSimpleName() + "." + name();
+    }
+}

@@ -1,0 +1,117 @@
+package upshot.core.plan;
+
+import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A kind of record: its name in changes and files, and its fields in the order of the record's components.
+ *
+ * <p>Fields are read off the record itself, so that a new component is at once a field that can be set, stored in a
+ * plan file and undone.
+ *
+ * @param <R> the record class
+ */
+public final class Kind<R extends PlanRecord> {
+
+    public static final Kind<Brief> BRIEF = new Kind<>("brief", Brief.class);
+    public static final Kind<Beat> BEAT = new Kind<>("beat", Beat.class);
+    public static final Kind<Spot> SPOT = new Kind<>("spot", Spot.class);
+    public static final Kind<Subject> SUBJECT = new Kind<>("subject", Subject.class);
+    public static final Kind<Body> BODY = new Kind<>("body", Body.class);
+    public static final Kind<Lens> LENS = new Kind<>("lens", Lens.class);
+    public static final Kind<Action> ACTION = new Kind<>("action", Action.class);
+    public static final Kind<Shot> SHOT = new Kind<>("shot", Shot.class);
+    public static final Kind<Use> USE = new Kind<>("use", Use.class);
+
+    /** Every kind, with what is referred to before what refers to it. */
+    public static final List<Kind<?>> PARENT_FIRST = List.of(BRIEF, BEAT, SPOT, SUBJECT, BODY, LENS, ACTION, SHOT, USE);
+
+    private final String name;
+    private final Class<R> type;
+    private final List<Field> fields;
+    private final Constructor<R> constructor;
+
+    private Kind(String name, Class<R> type) {
+        this.name = name;
+        this.type = type;
+        RecordComponent[] components = type.getRecordComponents();
+        this.fields = Arrays.stream(components).map(Field::new).toList();
+        try {
+            this.constructor = type.getDeclaredConstructor(
+                    Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new));
+        } catch (NoSuchMethodException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    /** The kind a record is of. */
+    @SuppressWarnings("unchecked")
+    public static <R extends PlanRecord> Kind<R> of(R plannedRecord) {
+        return (Kind<R>) PARENT_FIRST.stream()
+                .filter(kind -> kind.type == plannedRecord.getClass())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    public static Optional<Kind<?>> named(String name) {
+        return PARENT_FIRST.stream().filter(kind -> kind.name.equals(name)).findFirst();
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public Class<R> type() {
+        return type;
+    }
+
+    public List<Field> fields() {
+        return fields;
+    }
+
+    public Optional<Field> field(String fieldName) {
+        return fields.stream().filter(field -> field.name().equals(fieldName)).findFirst();
+    }
+
+    /**
+     * Makes a record from the values of its fields, in their order.
+     *
+     * @throws InvalidField when the record refuses a value
+     */
+    public R create(Object... values) {
+        try {
+            return constructor.newInstance(values);
+        } catch (InvocationTargetException refused) {
+            if (refused.getCause() instanceof RuntimeException reason) {
+                throw reason;
+            }
+            throw new IllegalStateException(refused);
+        } catch (ReflectiveOperationException broken) {
+            throw new IllegalStateException("A %s cannot be made".formatted(name), broken);
+        }
+    }
+
+    /**
+     * The same record with one field changed.
+     *
+     * @throws InvalidField when there is no such field, the field is the id, or the record refuses the value
+     */
+    public R with(R plannedRecord, String fieldName, Object value) {
+        if (fieldName.equals("id") || field(fieldName).isEmpty()) {
+            throw new InvalidField(fieldName, "A %s has no %s that can be set.".formatted(name, fieldName));
+        }
+        Object[] values = fields.stream()
+                .map(field -> field.name().equals(fieldName) ? value : field.of(plannedRecord))
+                .toArray();
+        return create(values);
+    }
+
+    @Override
+    public String toString() {
+        return name;
+    }
+}

@@ -1,0 +1,190 @@
+package upshot.core.plan;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * Everything known about one job, as a value: two plans with equal records are equal, and no plan ever changes.
+ *
+ * <p>Lists come sorted by rank, ties by id, actions in story order. References between records always resolve.
+ */
+public final class Plan {
+
+    private static final Comparator<PlanRecord> IN_ORDER =
+            Comparator.comparingDouble(PlanRecord::rank).thenComparing(PlanRecord::id);
+
+    private final Map<Kind<?>, Map<UUID, PlanRecord>> records;
+    private final Map<Kind<?>, List<PlanRecord>> sorted = new HashMap<>();
+    private final Map<UUID, List<Shot>> shotsByAction;
+    private final Map<UUID, List<Use>> usesByShot;
+
+    Plan(Map<Kind<?>, Map<UUID, PlanRecord>> records) {
+        this.records = Map.copyOf(records);
+        PlanRules.check(this);
+        for (Kind<?> kind : Kind.PARENT_FIRST) {
+            sorted.put(kind, all(kind).stream().sorted(orderOf(kind)).toList());
+        }
+        shotsByAction = shots().stream().collect(Collectors.groupingBy(Shot::actionId));
+        usesByShot = uses().stream().collect(Collectors.groupingBy(Use::shotId));
+    }
+
+    /**
+     * A plan of these records.
+     *
+     * @throws InvalidField when a reference is missing, a code is doubled or there is not exactly one brief
+     */
+    public static Plan of(Collection<? extends PlanRecord> all) {
+        Map<Kind<?>, Map<UUID, PlanRecord>> records = new HashMap<>();
+        Kind.PARENT_FIRST.forEach(kind -> records.put(kind, new LinkedHashMap<>()));
+        for (PlanRecord one : all) {
+            if (records.get(Kind.of(one)).put(one.id(), one) != null) {
+                throw new InvalidField("id", "The id %s stands twice.".formatted(one.id()));
+            }
+        }
+        return new Plan(records);
+    }
+
+    /**
+     * The plan after a change.
+     *
+     * @throws Conflict when the change was made for another state of what it touches
+     * @throws InvalidField when the result would not be a valid plan
+     */
+    public Plan apply(Change change) {
+        Draft draft = new Draft(records);
+        change.steps().forEach(draft::apply);
+        return draft.freeze();
+    }
+
+    public Brief brief() {
+        return (Brief) all(Kind.BRIEF).iterator().next();
+    }
+
+    public List<Beat> beats() {
+        return list(Kind.BEAT);
+    }
+
+    public List<Spot> spots() {
+        return list(Kind.SPOT);
+    }
+
+    public List<Subject> subjects() {
+        return list(Kind.SUBJECT);
+    }
+
+    public List<Body> bodies() {
+        return list(Kind.BODY);
+    }
+
+    public List<Lens> lenses() {
+        return list(Kind.LENS);
+    }
+
+    /** In story order: by beat, then within it. */
+    public List<Action> actions() {
+        return list(Kind.ACTION);
+    }
+
+    /** In story order of their actions, then by rank. */
+    public List<Shot> shots() {
+        return list(Kind.SHOT);
+    }
+
+    /** In edit order. */
+    public List<Use> uses() {
+        return list(Kind.USE);
+    }
+
+    public List<Action> actionsOf(Beat beat) {
+        return actions().stream()
+                .filter(action -> action.beatId().equals(beat.id()))
+                .toList();
+    }
+
+    public List<Shot> shotsOf(Action action) {
+        return List.copyOf(shotsByAction.getOrDefault(action.id(), List.of()));
+    }
+
+    /** What the cut shows of a shot, in edit order. */
+    public List<Use> usesOf(Shot shot) {
+        return List.copyOf(usesByShot.getOrDefault(shot.id(), List.of()));
+    }
+
+    public Action actionOf(Shot shot) {
+        return get(Kind.ACTION, shot.actionId());
+    }
+
+    public Subject subjectOf(Action action) {
+        return get(Kind.SUBJECT, action.subjectId());
+    }
+
+    public Spot spotOf(Action action) {
+        return get(Kind.SPOT, action.spotId());
+    }
+
+    public Shot shotOf(Use use) {
+        return get(Kind.SHOT, use.shotId());
+    }
+
+    /** The record with this id, when the plan has it. */
+    public <R extends PlanRecord> Optional<R> find(Kind<R> kind, UUID id) {
+        return Optional.ofNullable(kind.type().cast(records.get(kind).get(id)));
+    }
+
+    /** The record with this id, which must be there. */
+    public <R extends PlanRecord> R get(Kind<R> kind, UUID id) {
+        return find(kind, id).orElseThrow(() -> new IllegalArgumentException("No %s %s".formatted(kind, id)));
+    }
+
+    /** All records of a kind in no particular order. */
+    public Collection<PlanRecord> all(Kind<?> kind) {
+        return records.get(kind).values();
+    }
+
+    @SuppressWarnings("unchecked")
+    private <R extends PlanRecord> List<R> list(Kind<R> kind) {
+        return (List<R>) sorted.get(kind);
+    }
+
+    private Comparator<PlanRecord> orderOf(Kind<?> kind) {
+        if (kind == Kind.ACTION) {
+            return story(plannedRecord -> (Action) plannedRecord).thenComparing(IN_ORDER);
+        }
+        if (kind == Kind.SHOT) {
+            return story(plannedRecord -> actionOf((Shot) plannedRecord)).thenComparing(IN_ORDER);
+        }
+        return IN_ORDER;
+    }
+
+    private Comparator<PlanRecord> story(Function<PlanRecord, Action> action) {
+        Comparator<PlanRecord> byBeat = Comparator.comparingDouble(
+                one -> get(Kind.BEAT, action.apply(one).beatId()).rank());
+        return byBeat.thenComparing(one -> action.apply(one).beatId())
+                .thenComparingDouble(one -> action.apply(one).rank())
+                .thenComparing(one -> action.apply(one).id());
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Plan that && records.equals(that.records);
+    }
+
+    @Override
+    public int hashCode() {
+        return records.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return "Plan[%s, %d actions, %d shots, %d uses]"
+                .formatted(brief().name(), actions().size(), shots().size(), uses().size());
+    }
+}

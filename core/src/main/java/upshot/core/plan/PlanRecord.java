@@ -1,0 +1,17 @@
+package upshot.core.plan;
+
+import java.util.UUID;
+
+/** One row of a plan. Records are flat and immutable; the id is made by whoever adds the record and never changes. */
+public sealed interface PlanRecord permits Brief, Beat, Spot, Subject, Action, Shot, Use, Body, Lens {
+
+    UUID id();
+
+    /** Where the record stands among its kind: lower first. Ranks have gaps, so that a move changes one record only. */
+    default double rank() {
+        return 0;
+    }
+
+    /** How a person would name this record in a sentence. */
+    String label();
+}

@@ -1,0 +1,117 @@
+package upshot.core.plan;
+
+import static upshot.core.plan.Check.chosen;
+import static upshot.core.plan.Check.present;
+import static upshot.core.plan.Check.range;
+import static upshot.core.plan.Check.text;
+import static upshot.core.plan.Check.whole;
+
+import java.util.Optional;
+import java.util.UUID;
+import upshot.core.measure.FrameRate;
+import upshot.core.size.Size;
+
+/**
+ * One planned framing of one action.
+ *
+ * @param code unique in the job and never given to another shot: it ends up on slates and files
+ * @param rank place among the action's shots
+ * @param size the rung of the ladder
+ * @param insertHeightM the height of the frame of an insert, 0.005 to 50 m; required for inserts
+ * @param aimHeightM what the camera is aimed at, above the floor, where the size does not say it, 0 to 100 m
+ * @param bearingDeg where the camera stands round the subject: clockwise from above, 0 in front of its direction,
+ *     0 up to, not including, 360°
+ * @param cameraHeightM the lens above the floor, 0.02 to 60 m
+ * @param focalLengthMm 4 to 1200 mm
+ * @param apertureN the f-number, 0.7 to 45
+ * @param captureRate frames recorded a second
+ * @param holdS clean seconds asked for, 0.5 to 3600 s
+ * @param takes 1 to 99
+ * @param foreground whether something stands between the camera and the subject
+ * @param note up to 500 characters
+ */
+public record Shot(
+        UUID id,
+        UUID actionId,
+        String code,
+        double rank,
+        Size size,
+        Optional<Double> insertHeightM,
+        Optional<Double> aimHeightM,
+        double bearingDeg,
+        double cameraHeightM,
+        double focalLengthMm,
+        double apertureN,
+        Support support,
+        Move move,
+        FrameRate captureRate,
+        double holdS,
+        int takes,
+        Placement placement,
+        Priority priority,
+        boolean foreground,
+        String note)
+        implements PlanRecord {
+
+    public Shot {
+        present("id", id);
+        present("actionId", actionId);
+        if (!chosen("code", "code", code).matches("[A-Z]{1,3}[1-9][0-9]{0,3}")) {
+            throw new InvalidField("code", "A code (%s) is letters and a number, like K2.".formatted(code));
+        }
+        rank = Check.rank(rank);
+        chosen("size", "size", size);
+        insertHeightM = range("insertHeightM", "height shown", insertHeightM, 0.005, 50, "m");
+        aimHeightM = range("aimHeightM", "height of the aim", aimHeightM, 0, 100, "m");
+        if (size == Size.INSERT && insertHeightM.isEmpty()) {
+            throw new InvalidField("insertHeightM", "An insert needs the height of what it shows.");
+        }
+        bearingDeg = range("bearingDeg", "bearing", bearingDeg, 0, 360, "°") % 360;
+        cameraHeightM = range("cameraHeightM", "height of the camera", cameraHeightM, 0.02, 60, "m");
+        focalLengthMm = range("focalLengthMm", "lens", focalLengthMm, 4, 1200, "mm");
+        apertureN = range("apertureN", "aperture", apertureN, 0.7, 45, "");
+        chosen("support", "support", support);
+        chosen("move", "move", move);
+        chosen("captureRate", "frame rate", captureRate);
+        holdS = range("holdS", "hold", holdS, 0.5, 3600, "s");
+        takes = whole("takes", "number of takes", takes, 1, 99, "");
+        chosen("placement", "placement", placement);
+        chosen("priority", "priority", priority);
+        note = text("note", "note", note, 0, 500);
+    }
+
+    /** A medium of the action from the front on a tripod with a 50 mm at f/2.8, ten seconds twice. */
+    public static Shot draft(UUID id, UUID actionId, String code, FrameRate captureRate) {
+        return new Shot(
+                id,
+                actionId,
+                code,
+                0,
+                Size.MEDIUM,
+                Optional.empty(),
+                Optional.empty(),
+                30,
+                1.5,
+                50,
+                2.8,
+                Support.TRIPOD,
+                Move.STILL,
+                captureRate,
+                10,
+                2,
+                Placement.CENTRE,
+                Priority.MUST,
+                false,
+                "");
+    }
+
+    /** The same shot with one field changed. */
+    public Shot with(String field, Object value) {
+        return Kind.SHOT.with(this, field, value);
+    }
+
+    @Override
+    public String label() {
+        return code;
+    }
+}

@@ -1,0 +1,42 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** The camera is asked to be higher above (or below) its aim than it is away from it: |Δz| &gt; d. */
+final class OutOfReach implements ShotRule {
+
+    @Override
+    public String id() {
+        return "out-of-reach";
+    }
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        Stand stand = Stand.of(plan, shot);
+        if (stand.reachable()) {
+            return Optional.empty();
+        }
+        double rise = Math.abs(shot.cameraHeightM() - stand.framing().aimM());
+        double level = Math.round(stand.framing().aimM() * 100) / 100.0;
+        return Optional.of(new Finding(
+                id(),
+                Status.BREAK,
+                List.of(shot.id()),
+                "Cannot be framed from there.",
+                new Measured(rise, stand.distanceM(), "m"),
+                "The lens frames this from %s, but the camera is %s above or below its aim."
+                        .formatted(Say.metres(stand.distanceM()), Say.metres(rise)),
+                List.of(new Mend(
+                        "Bring the camera to %s".formatted(Say.metres(Math.max(0.02, level))),
+                        Change.set(shot, "cameraHeightM", Math.max(0.02, level))))));
+    }
+}

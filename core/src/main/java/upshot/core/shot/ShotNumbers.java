@@ -1,0 +1,75 @@
+package upshot.core.shot;
+
+import java.util.List;
+import upshot.core.optics.DepthOfField;
+import upshot.core.plan.Action;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Use;
+import upshot.core.time.Hold;
+import upshot.core.time.Playback;
+import upshot.core.time.ShutterMark;
+
+/**
+ * The numbers to shoot a shot with.
+ *
+ * @param stand where the camera is
+ * @param depth what is sharp
+ * @param blurPercent how soft the background is, percent of the long side
+ * @param playback frame for frame
+ * @param shutter the mark nearest to 180°
+ * @param hold how long to keep it clean and to roll
+ * @param shotTimeS all takes with their resets, seconds
+ * @param screenS what the cut shows of it, seconds
+ * @param usableScreenS what one keeper gives, seconds of playback
+ */
+public record ShotNumbers(
+        Stand stand,
+        DepthOfField depth,
+        double blurPercent,
+        Playback playback,
+        ShutterMark shutter,
+        Hold hold,
+        double shotTimeS,
+        double screenS,
+        double usableScreenS) {
+
+    public static ShotNumbers of(Plan plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        Stand stand = Stand.of(plan, shot);
+        Playback playback = Playback.of(1, plan.brief().rate(), shot.captureRate());
+        List<Use> uses = plan.usesOf(shot);
+        Hold hold = hold(plan, shot, action, playback, uses);
+        long frames = uses.stream().mapToLong(Use::frames).sum();
+        return new ShotNumbers(
+                stand,
+                DepthOfField.of(stand.sensor(), shot.focalLengthMm(), shot.apertureN(), stand.distanceM()),
+                stand.sensor()
+                        .backgroundBlurPercent(
+                                shot.focalLengthMm(),
+                                shot.apertureN(),
+                                stand.distanceM(),
+                                stand.distanceM() + plan.spotOf(action).backdropM()),
+                playback,
+                ShutterMark.halfOpen(shot.captureRate(), ShutterMark.STILLS_BODY),
+                hold,
+                hold.shotTimeS(shot.takes(), action.resetMin() * 60),
+                plan.brief().rate().secondsOf(frames),
+                playback.screenS(hold.cleanS()));
+    }
+
+    private static Hold hold(Plan plan, Shot shot, Action action, Playback playback, List<Use> uses) {
+        List<Hold.Slice> slices = uses.stream()
+                .map(use -> new Hold.Slice(
+                        plan.brief().rate().secondsOf(use.frames()),
+                        Playback.of(use.frameStep(), plan.brief().rate(), shot.captureRate())))
+                .toList();
+        return Hold.of(
+                shot.holdS(),
+                playback,
+                slices,
+                action.once() ? action.durationS() : 0,
+                shot.move().moving(),
+                shot.support().settleS());
+    }
+}

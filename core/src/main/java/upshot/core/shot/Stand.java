@@ -1,0 +1,80 @@
+package upshot.core.shot;
+
+import java.util.Optional;
+import upshot.core.ground.ScreenTravel;
+import upshot.core.measure.Degrees;
+import upshot.core.optics.Sensor;
+import upshot.core.plan.Action;
+import upshot.core.plan.Body;
+import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Subject;
+import upshot.core.size.CameraHeight;
+import upshot.core.size.Extent;
+import upshot.core.size.Framing;
+import upshot.core.size.Size;
+import upshot.core.size.SubjectKind;
+
+/**
+ * Where the camera stands for a shot, from its size, lens and height.
+ *
+ * @param extent the subject as it is in this action
+ * @param framing the frame's height and aim at the subject
+ * @param sensor the delivered part of the first body's sensor
+ * @param distanceM d, from the lens to the aim point
+ * @param elevationDeg ε = asin((z_cam − z_aim)/d), positive when looking down; ±90 when it cannot be reached
+ * @param groundDistanceM d·cos ε
+ * @param reachable false when the camera's height differs from the aim by more than the distance
+ */
+public record Stand(
+        Extent extent,
+        Framing framing,
+        Sensor sensor,
+        double distanceM,
+        double elevationDeg,
+        double groundDistanceM,
+        boolean reachable) {
+
+    public static Stand of(Plan plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        Extent extent = extent(action, plan.subjectOf(action));
+        double aspect = plan.brief().aspect().ratio();
+        Framing framing = Framing.of(
+                shot.size(),
+                extent,
+                shot.bearingDeg(),
+                aspect,
+                shot.insertHeightM(),
+                shot.aimHeightM().or(() -> shot.size() == Size.INSERT ? thingMiddle(action) : Optional.empty()));
+        Body body = plan.bodies().get(0);
+        Sensor sensor = Sensor.cropped(body.sensorWidthMm(), body.sensorHeightMm(), aspect);
+        double distance = sensor.distanceM(shot.focalLengthMm(), framing.heightM());
+        double rise = (shot.cameraHeightM() - framing.aimM()) / distance;
+        double elevation = Degrees.asin(Math.max(-1, Math.min(1, rise)));
+        return new Stand(
+                extent, framing, sensor, distance, elevation, distance * Degrees.cos(elevation), Math.abs(rise) <= 1);
+    }
+
+    /** The subject's extent as it is posed in an action. */
+    public static Extent extent(Action action, Subject subject) {
+        return subject.kind() == SubjectKind.PERSON
+                ? Extent.person(
+                        action.baseHeightM(), subject.heightM(), action.posture(), subject.widthM(), subject.lengthM())
+                : Extent.object(action.baseHeightM(), subject.heightM(), subject.widthM(), subject.lengthM());
+    }
+
+    private static Optional<Double> thingMiddle(Action action) {
+        return action.hasThing() ? Optional.of(action.thingBaseM() + action.thingHeightM() / 2) : Optional.empty();
+    }
+
+    /** Low to overhead. */
+    public CameraHeight height(Shot shot) {
+        return CameraHeight.of(shot.cameraHeightM(), extent.topM(), elevationDeg);
+    }
+
+    /** Which way the action goes across this shot's frame; neutral where it has no direction. */
+    public static ScreenTravel travel(Action action, Shot shot, boolean reversed) {
+        return action.line() == Line.NONE ? ScreenTravel.NEUTRAL : ScreenTravel.of(shot.bearingDeg(), reversed);
+    }
+}

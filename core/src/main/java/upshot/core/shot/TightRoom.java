@@ -1,0 +1,60 @@
+package upshot.core.shot;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Lens;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
+
+/** The camera would stand farther from the subject than the spot allows. */
+final class TightRoom implements ShotRule {
+
+    @Override
+    public String id() {
+        return "tight-room";
+    }
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        Spot spot = plan.spotOf(plan.actionOf(shot));
+        double needed = Stand.of(plan, shot).groundDistanceM();
+        if (needed <= spot.roomM()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Finding(
+                id(),
+                Status.BREAK,
+                List.of(shot.id()),
+                "Room is tight.",
+                new Measured(needed, spot.roomM(), "m"),
+                "%s gives %s, this stands %s away."
+                        .formatted(spot.name(), Say.metres(spot.roomM()), Say.metres(needed)),
+                fittingLens(plan, shot, spot).map(lens -> mend(shot, lens)).stream()
+                        .toList()));
+    }
+
+    /** The longest lens of the kit that frames the same from inside the room. */
+    private static Optional<Lens> fittingLens(Plan plan, Shot shot, Spot spot) {
+        return plan.lenses().stream()
+                .filter(lens -> lens.focalLengthMm() < shot.focalLengthMm())
+                .filter(lens -> fits(plan, shot.with("focalLengthMm", lens.focalLengthMm()), spot))
+                .max(Comparator.comparingDouble(Lens::focalLengthMm));
+    }
+
+    private static boolean fits(Plan plan, Shot shot, Spot spot) {
+        Stand stand = Stand.of(plan, shot);
+        return stand.reachable() && stand.groundDistanceM() <= spot.roomM();
+    }
+
+    private static Mend mend(Shot shot, Lens lens) {
+        return new Mend("Take the %s".formatted(lens.name()), Change.set(shot, "focalLengthMm", lens.focalLengthMm()));
+    }
+}

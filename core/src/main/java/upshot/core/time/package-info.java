@@ -1,0 +1,2 @@
+/** Playback, holds, rolls and shutters. */
+package upshot.core.time;

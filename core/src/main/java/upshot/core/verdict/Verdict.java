@@ -1,0 +1,87 @@
+package upshot.core.verdict;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import upshot.core.coverage.Hole;
+import upshot.core.coverage.Triad;
+import upshot.core.cut.PaperCut;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Status;
+import upshot.core.joint.JointRules;
+import upshot.core.order.DayPlan;
+import upshot.core.order.MinutesTable;
+import upshot.core.order.ShootingOrder;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.shot.ShotRule;
+
+/**
+ * What the program thinks of a plan.
+ *
+ * @param plan the plan judged
+ * @param holes in story order
+ * @param cut the uses in their places
+ * @param joints the findings of each joint, in cut order
+ * @param shots the findings against each shot that has any
+ * @param numbers the figures of every shot
+ * @param day the shooting order
+ */
+public record Verdict(
+        Plan plan,
+        List<Hole> holes,
+        PaperCut cut,
+        List<List<Finding>> joints,
+        Map<UUID, List<Finding>> shots,
+        Map<UUID, ShotNumbers> numbers,
+        DayPlan day) {
+
+    /** Judges a plan as a whole. */
+    public static Verdict of(Plan plan) {
+        PaperCut cut = PaperCut.of(plan);
+        List<List<Finding>> joints = new ArrayList<>();
+        for (int joint = 0; joint < cut.joints(); joint++) {
+            joints.add(JointRules.judge(cut, joint));
+        }
+        Map<UUID, List<Finding>> shots = new LinkedHashMap<>();
+        Map<UUID, ShotNumbers> numbers = new LinkedHashMap<>();
+        for (Shot shot : plan.shots()) {
+            numbers.put(shot.id(), ShotNumbers.of(plan, shot));
+            List<Finding> findings = ShotRule.judgeAll(plan, shot);
+            if (!findings.isEmpty()) {
+                shots.put(shot.id(), findings);
+            }
+        }
+        return new Verdict(
+                plan,
+                Triad.holes(plan),
+                cut,
+                List.copyOf(joints),
+                shots,
+                numbers,
+                ShootingOrder.of(plan, MinutesTable.USUAL));
+    }
+
+    public Gauges gauges() {
+        int broken = (int) joints.stream()
+                .filter(findings -> status(findings) == Status.BREAK)
+                .count();
+        double usable = numbers.values().stream()
+                .mapToDouble(ShotNumbers::usableScreenS)
+                .sum();
+        return new Gauges(
+                holes.size(), broken, day.slackMin(), usable / plan.brief().lengthS());
+    }
+
+    /** The worst of some findings; clear when there are none. */
+    public static Status status(List<Finding> findings) {
+        return findings.stream().map(Finding::status).reduce(Status.CLEAR, Status::worse);
+    }
+
+    public List<Finding> findingsOf(Shot shot) {
+        return shots.getOrDefault(shot.id(), List.of());
+    }
+}

@@ -1,0 +1,121 @@
+package upshot.exchange.csv;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Say;
+import upshot.core.order.DayPlan;
+import upshot.core.plan.Action;
+import upshot.core.plan.Brief;
+import upshot.core.plan.Line;
+import upshot.core.plan.Shot;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.shot.Stand;
+import upshot.core.verdict.Verdict;
+
+/** The shot list, by the cut or by the day. RFC 4180, UTF-8, units in the column names. */
+public final class ShotListCsv {
+
+    /** What a spreadsheet would take for the start of a formula. */
+    private static final Pattern RUNS = Pattern.compile("^[\\s]*[=+\\-@|\\t\\r].*", Pattern.DOTALL);
+
+    private static final List<String> SHOT_COLUMNS = List.of(
+            "code", "size", "action", "height", "side", "move", "lens mm", "rate fps", "shutter", "hold s", "takes");
+
+    private ShotListCsv() {}
+
+    /** One row a use, in edit order, with its length on screen. */
+    public static String inCutOrder(Verdict verdict) {
+        List<String> header = columns(List.of("place", "starts at frame"), List.of("screen s", "note"));
+        Brief brief = verdict.plan().brief();
+        List<List<String>> rows = new ArrayList<>();
+        for (Placed placed : verdict.cut().uses()) {
+            List<String> row = new ArrayList<>();
+            row.add(Integer.toString(placed.index() + 1));
+            row.add(Long.toString(placed.startFrame()));
+            row.addAll(shot(verdict, placed.shot()));
+            row.add(Say.number(brief.rate().secondsOf(placed.use().frames()), 3));
+            row.add(placed.shot().note());
+            rows.add(row);
+        }
+        return print(header, rows);
+    }
+
+    /** One row a shot, as the day takes them, with the clock time of its setup; what does not fit comes last. */
+    public static String inShootingOrder(Verdict verdict) {
+        List<String> header = columns(List.of("setup", "starts", "spot"), List.of("screen s", "note"));
+        Brief brief = verdict.plan().brief();
+        List<List<String>> rows = new ArrayList<>();
+        for (DayPlan.Slot slot : verdict.day().slots()) {
+            String clock = brief.callTime().plusMinutes(slot.startMin()).toString();
+            slot.setup()
+                    .shots()
+                    .forEach(shot -> rows.add(dayRow(verdict, Integer.toString(slot.number()), clock, shot)));
+        }
+        verdict.day()
+                .dropped()
+                .forEach(left ->
+                        left.setup().shots().forEach(shot -> rows.add(dayRow(verdict, "", "does not fit", shot))));
+        return print(header, rows);
+    }
+
+    private static List<String> dayRow(Verdict verdict, String number, String clock, Shot shot) {
+        List<String> row = new ArrayList<>(List.of(
+                number,
+                clock,
+                verdict.plan().spotOf(verdict.plan().actionOf(shot)).name()));
+        row.addAll(shot(verdict, shot));
+        row.add(Say.number(verdict.numbers().get(shot.id()).screenS(), 3));
+        row.add(shot.note());
+        return row;
+    }
+
+    private static List<String> shot(Verdict verdict, Shot shot) {
+        Action action = verdict.plan().actionOf(shot);
+        ShotNumbers numbers = verdict.numbers().get(shot.id());
+        return List.of(
+                shot.code(),
+                shot.size().label(),
+                action.name(),
+                numbers.stand().height(shot).label(),
+                action.line() == Line.NONE
+                        ? "bearing " + Say.degrees(shot.bearingDeg())
+                        : Stand.travel(action, shot, false).label(),
+                shot.move().label(),
+                Say.number(shot.focalLengthMm(), 1),
+                shot.captureRate().label(),
+                numbers.shutter().toString(),
+                Say.number(numbers.hold().cleanS(), 1),
+                Integer.toString(shot.takes()));
+    }
+
+    private static List<String> columns(List<String> before, List<String> after) {
+        List<String> columns = new ArrayList<>(before);
+        columns.addAll(SHOT_COLUMNS);
+        columns.addAll(after);
+        return columns;
+    }
+
+    private static String print(List<String> header, List<List<String>> rows) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord(header);
+            for (List<String> row : rows) {
+                printer.printRecord(row.stream().map(ShotListCsv::harmless).toList());
+            }
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+
+    /** A cell that a spreadsheet would run gets an apostrophe in front, which makes it text. */
+    static String harmless(String cell) {
+        return RUNS.matcher(cell).matches() ? "'" + cell : cell;
+    }
+}

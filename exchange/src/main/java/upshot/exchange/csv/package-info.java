@@ -1,0 +1,2 @@
+/** Lists that an editor or a spreadsheet opens. */
+package upshot.exchange.csv;

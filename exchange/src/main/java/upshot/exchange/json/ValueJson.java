@@ -1,0 +1,134 @@
+package upshot.exchange.json;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Optional;
+import java.util.UUID;
+import upshot.core.measure.Aspect;
+import upshot.core.measure.FrameRate;
+import upshot.core.plan.Cautions;
+import upshot.core.plan.Field;
+
+/**
+ * The value of one field as JSON: numbers and truth values as themselves, an empty optional as null, everything else as
+ * the text that its type parses back.
+ */
+final class ValueJson {
+
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private ValueJson() {}
+
+    static JsonNode write(Object value) {
+        if (value instanceof Optional<?> optional) {
+            return optional.map(ValueJson::write).orElseGet(NODES::nullNode);
+        }
+        if (value instanceof Double number) {
+            return NODES.numberNode(number);
+        }
+        if (value instanceof Integer number) {
+            return NODES.numberNode(number);
+        }
+        if (value instanceof Boolean truth) {
+            return NODES.booleanNode(truth);
+        }
+        return NODES.textNode(value instanceof Enum<?> choice ? choice.name() : value.toString());
+    }
+
+    /**
+     * Reads a value of a field's type. Numbers are also understood as text, because that is what form fields hold.
+     *
+     * @throws UnreadableJson when it is something else
+     */
+    static Object read(Field field, JsonNode node) {
+        boolean empty = node == null
+                || node.isNull()
+                || node.isTextual() && node.asText().isBlank();
+        if (field.optional()) {
+            return empty ? Optional.empty() : Optional.of(value(field, node));
+        }
+        if (node == null || node.isNull() || empty && field.type() != String.class && field.type() != Cautions.class) {
+            throw new UnreadableJson("The field %s is empty.".formatted(field.name()));
+        }
+        return value(field, node);
+    }
+
+    private static Object value(Field field, JsonNode node) {
+        if (!node.isValueNode()) {
+            throw new UnreadableJson("The field %s holds no single value.".formatted(field.name()));
+        }
+        try {
+            return parse(field.type(), node);
+        } catch (NumberFormatException notANumber) {
+            throw new UnreadableJson("“%s” is not a number.".formatted(node.asText()), notANumber);
+        } catch (DateTimeException notATime) {
+            throw new UnreadableJson("“%s” is not a date or time.".formatted(node.asText()), notATime);
+        } catch (IllegalArgumentException refused) {
+            throw new UnreadableJson(refused.getMessage(), refused);
+        }
+    }
+
+    private static Object parse(Class<?> type, JsonNode node) {
+        String text = node.asText();
+        if (type == String.class) {
+            return text;
+        }
+        if (type == double.class || type == Double.class) {
+            return node.isNumber()
+                    ? node.doubleValue()
+                    : Double.parseDouble(text.strip().replace(',', '.'));
+        }
+        if (type == int.class) {
+            return whole(node, text);
+        }
+        if (type == boolean.class) {
+            return truth(text);
+        }
+        if (type == UUID.class) {
+            return UUID.fromString(text);
+        }
+        if (type == LocalTime.class) {
+            return LocalTime.parse(text.strip());
+        }
+        if (type == LocalDate.class) {
+            return LocalDate.parse(text.strip());
+        }
+        return parseOwn(type, text);
+    }
+
+    private static Object parseOwn(Class<?> type, String text) {
+        if (type == FrameRate.class) {
+            return FrameRate.parse(text);
+        }
+        if (type == Aspect.class) {
+            return Aspect.parse(text);
+        }
+        if (type == Cautions.class) {
+            return Cautions.parse(text);
+        }
+        for (Object choice : type.getEnumConstants()) {
+            if (((Enum<?>) choice).name().equals(text)) {
+                return choice;
+            }
+        }
+        throw new IllegalArgumentException("“%s” is none of the choices.".formatted(text));
+    }
+
+    private static int whole(JsonNode node, String text) {
+        if (node.isNumber() && !node.canConvertToInt()) {
+            throw new IllegalArgumentException("%s is too large.".formatted(text));
+        }
+        return Integer.parseInt(text.strip());
+    }
+
+    private static boolean truth(String text) {
+        return switch (text) {
+            case "true" -> true;
+            case "false" -> false;
+            default -> throw new IllegalArgumentException("“%s” is neither true nor false.".formatted(text));
+        };
+    }
+}

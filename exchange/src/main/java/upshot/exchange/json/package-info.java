@@ -1,0 +1,2 @@
+/** Plan values and changes as JSON, exact in both directions. */
+package upshot.exchange.json;

@@ -1,0 +1,133 @@
+package upshot.exchange.svg;
+
+import java.util.Locale;
+import java.util.stream.Collectors;
+import upshot.core.frame.DrawnFrame;
+import upshot.core.frame.FramePoint;
+import upshot.core.frame.Shape;
+
+/**
+ * Renders a drawn frame. Colours are presentation attributes, so that the same text serves a page under a strict
+ * content policy, a PDF and a file of its own.
+ */
+public final class FrameSvg {
+
+    /** Frame heights become this many units of the view box, coarse enough for short numbers. */
+    private static final double UNITS = 360;
+
+    private static final String LANE_YELLOW = "#ffc629";
+
+    private FrameSvg() {}
+
+    /**
+     * @param title said to those who cannot see it
+     */
+    public static String render(DrawnFrame frame, String title) {
+        StringBuilder svg = new StringBuilder(4096);
+        svg.append("<svg class=\"frame\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 ")
+                .append(number(frame.aspect()))
+                .append(' ')
+                .append(number(1))
+                .append("\" preserveAspectRatio=\"xMidYMid slice\" role=\"img\" aria-label=\"")
+                .append(escape(title))
+                .append("\">");
+        frame.shapes().forEach(shape -> append(svg, shape));
+        return svg.append("</svg>").toString();
+    }
+
+    private static void append(StringBuilder svg, Shape shape) {
+        if (shape instanceof Shape.Area area) {
+            svg.append("<polygon points=\"")
+                    .append(area.corners().stream().map(FrameSvg::pair).collect(Collectors.joining(" ")))
+                    .append("\" fill=\"")
+                    .append(colour(area.role()))
+                    .append("\"/>");
+        } else if (shape instanceof Shape.Stroke stroke) {
+            line(svg, stroke.from(), stroke.to(), stroke.width(), colour(stroke.role()));
+        } else if (shape instanceof Shape.Disc disc) {
+            circle(svg, disc.centre(), disc.radius(), "fill=\"" + colour(disc.role()) + "\"");
+        } else if (shape instanceof Shape.Ring ring) {
+            circle(
+                    svg,
+                    ring.centre(),
+                    ring.radius(),
+                    "fill=\"none\" stroke=\"#172026\" stroke-width=\"9\" stroke-opacity=\"0.35\"");
+            circle(
+                    svg,
+                    ring.centre(),
+                    ring.radius(),
+                    "fill=\"none\" stroke=\"" + LANE_YELLOW + "\" stroke-width=\"6\"");
+        } else if (shape instanceof Shape.Arrow arrow) {
+            arrow(svg, arrow, 0.045, "#ffffff");
+            arrow(svg, arrow, 0.022, colour(arrow.role()));
+        }
+    }
+
+    private static void arrow(StringBuilder svg, Shape.Arrow arrow, double width, String colour) {
+        double back = arrow.from().u() < arrow.to().u() ? -0.055 : 0.055;
+        FramePoint tip = arrow.to();
+        line(svg, arrow.from(), tip, width, colour);
+        line(svg, new FramePoint(tip.u() + back, tip.v() - 0.045), tip, width, colour);
+        line(svg, new FramePoint(tip.u() + back, tip.v() + 0.045), tip, width, colour);
+    }
+
+    private static void line(StringBuilder svg, FramePoint from, FramePoint to, double width, String colour) {
+        svg.append("<line x1=\"")
+                .append(number(from.u()))
+                .append("\" y1=\"")
+                .append(number(from.v()))
+                .append("\" x2=\"")
+                .append(number(to.u()))
+                .append("\" y2=\"")
+                .append(number(to.v()))
+                .append("\" stroke=\"")
+                .append(colour)
+                .append("\" stroke-width=\"")
+                .append(number(width))
+                .append("\" stroke-linecap=\"round\"/>");
+    }
+
+    private static void circle(StringBuilder svg, FramePoint centre, double radius, String paint) {
+        svg.append("<circle cx=\"")
+                .append(number(centre.u()))
+                .append("\" cy=\"")
+                .append(number(centre.v()))
+                .append("\" r=\"")
+                .append(number(radius))
+                .append("\" ")
+                .append(paint)
+                .append("/>");
+    }
+
+    private static String colour(Shape.Role role) {
+        return switch (role) {
+            case SKY -> "#dbe5e8";
+            case WALL -> "#d5dedf";
+            case GROUND -> "#bfcbc8";
+            case SCENERY -> "#a8b6b6";
+            case SCENERY_LIT -> "#b8c5c4";
+            case PERSON_FAR -> "#3c4a54";
+            case PERSON -> "#22303a";
+            case SKIN -> "#55636b";
+            case OBJECT, TRAVEL -> "#0b6a6c";
+            case OBJECT_LIT -> "#2f8a8b";
+            case FOREGROUND -> "#8d9b9b";
+            case EYE -> LANE_YELLOW;
+        };
+    }
+
+    private static String pair(FramePoint point) {
+        return number(point.u()) + "," + number(point.v());
+    }
+
+    private static String number(double frameHeights) {
+        double rounded = Math.round(frameHeights * UNITS * 10) / 10.0;
+        return rounded == Math.rint(rounded)
+                ? Long.toString((long) rounded)
+                : String.format(Locale.ROOT, "%.1f", rounded);
+    }
+
+    private static String escape(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
+    }
+}

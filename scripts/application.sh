@@ -1,0 +1,148 @@
+# Builds, starts and stops the application together with its database. One folder a mode: .data/demo, .data/own.
+# FOLDER/lock is held by the script that serves; FOLDER/address says where, once it does.
+
+JAR=app/target/upshot-lane.jar
+
+own_folder() { # names a folder of somebody else instead of touching it
+  local folder
+  for folder in "$ROOT/.data" "$1"; do
+    if [ -e "$folder" ] && [ ! -O "$folder" ]; then
+      fail "The data folder $folder belongs to $(stat -c %U "$folder"). Nothing was changed."
+    fi
+  done
+}
+
+build() {
+  if [ -f "$JAR" ] && [ -z "$(find pom.xml core exchange app -newer "$JAR" -type f -not -path '*/target/*' -not -path '*/src/test/*' -print -quit)" ]; then
+    return
+  fi
+  say "Building (some minutes the first time, while libraries are fetched)"
+  rm -f "$JAR"
+  mvn -B -ntp -q -DskipTests -Dspotless.check.skip package 8>&- 9>&-
+}
+
+# The jar unpacked starts in less time than the jar itself.
+unpack() { # folder
+  local stamp
+  stamp=$(sha256sum "$JAR" | cut -c1-12)
+  if [ "$(cat "$1/app/stamp" 2>/dev/null)" != "$stamp" ]; then
+    rm -rf "$1/app"
+    mkdir -p "$1/app"
+    java -Djarmode=tools -jar "$JAR" extract --destination "$1/app" >/dev/null
+    echo "$stamp" >"$1/app/stamp"
+  fi
+}
+
+serve() { # demo|own
+  local mode=$1 folder=$ROOT/.data/$1
+  own_folder "$folder"
+  need_packages "${FOR_BUILDING[@]}" "${FOR_THE_DATABASE[@]}"
+  mkdir -p "$folder"
+  exec 8>"$folder/lock"
+  if ! flock -n 8; then
+    await_running "$folder"
+    return
+  fi
+  rm -f "$folder/address"
+  stop_leftovers "$folder"
+  trap 'stop_all "$SERVED"' EXIT
+  trap 'exit 130' INT
+  trap 'exit 143' TERM HUP
+  SERVED=$folder
+  echo $$ >"$folder/script.pid"
+  build
+  unpack "$folder"
+  say "Starting the database"
+  database_start "$folder" durable
+  say "Starting the application"
+  run_application "$mode" "$folder"
+}
+
+await_running() { # folder
+  for _ in $(seq 600); do
+    if [ -s "$1/address" ]; then
+      say "Already running: $(cat "$1/address")"
+      return
+    fi
+    sleep 1
+  done
+  fail "Another ./upshot works in $1 but does not come to an end. ./upshot stop ends it."
+}
+
+run_application() { # mode, folder
+  local port profile=
+  port=$(free_port "$(cat "$2/port" 2>/dev/null || true)")
+  echo "$port" >"$2/port"
+  if [ "$1" = demo ]; then profile=demo; fi
+  (
+    set -a
+    . "$2/db.env"
+    UPSHOT_PORT=$port UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile
+    set +a
+    exec setsid java -XX:TieredStopAtLevel=1 -XX:+ExitOnOutOfMemoryError -Xmx1g -jar "$2/app/upshot-lane.jar" \
+      </dev/null 8>&- 9>&-
+  ) &
+  local pid=$!
+  echo "$pid" >"$2/app.pid"
+  while ! answers "$port"; do
+    if ! kill -0 "$pid" 2>/dev/null; then fail "The application did not start; the lines above say why."; fi
+    sleep 0.2
+  done
+  echo "http://127.0.0.1:$port/" >"$2/address"
+  say "Upshot Lane is at http://127.0.0.1:$port/ (Ctrl-C stops it)"
+  wait "$pid" || true
+}
+
+answers() { # port: does the sign-in page come?
+  local line
+  { exec 7<>"/dev/tcp/127.0.0.1/$1"; } 2>/dev/null || return 1
+  printf 'GET /sign-in HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&7
+  IFS= read -r -t 10 line <&7 || line=
+  exec 7>&-
+  case $line in *" 200"*|*" 302"*) return 0 ;; *) return 1 ;; esac
+}
+
+stop_application() { # folder
+  local pid
+  pid=$(cat "$1/app.pid" 2>/dev/null || true)
+  if [ -n "$pid" ] && is_running "$pid" java && grep -qF "$1/app/" "/proc/$pid/cmdline"; then
+    kill -TERM "$pid"
+    for _ in $(seq 600); do
+      is_running "$pid" java || break
+      sleep 0.05
+    done
+    if is_running "$pid" java; then kill -KILL "$pid"; fi
+  fi
+  rm -f "$1/app.pid"
+}
+
+# First the application, then the database under it.
+stop_all() { # folder
+  trap '' INT TERM HUP
+  rm -f "$1/address" "$1/script.pid"
+  stop_application "$1"
+  database_stop "$1"
+}
+
+# What a killed script left running is stopped before anything is started beside it.
+stop_leftovers() { # folder
+  stop_application "$1"
+  database_stop "$1"
+}
+
+halt() { # demo|own
+  local folder=$ROOT/.data/$1 pid
+  if [ ! -d "$folder" ]; then return; fi
+  own_folder "$folder"
+  pid=$(cat "$folder/script.pid" 2>/dev/null || true)
+  if [ -n "$pid" ] && grep -qs upshot "/proc/$pid/cmdline"; then
+    say "Stopping $1"
+    kill -TERM "$pid" 2>/dev/null || true
+    for _ in $(seq 1200); do
+      if ! kill -0 "$pid" 2>/dev/null; then break; fi
+      sleep 0.1
+    done
+  fi
+  stop_leftovers "$folder"
+  rm -f "$folder/address" "$folder/script.pid"
+}
