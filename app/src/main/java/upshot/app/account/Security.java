@@ -2,6 +2,7 @@ package upshot.app.account;
 
 import jakarta.servlet.DispatcherType;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -15,6 +16,7 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
+import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
 import org.springframework.security.web.util.matcher.MediaTypeRequestMatcher;
 import org.springframework.web.accept.HeaderContentNegotiationStrategy;
 
@@ -64,6 +66,7 @@ class Security {
                         .permitAll())
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .addFilterBefore(guard.filter(), UsernamePasswordAuthenticationFilter.class)
+                .requestCache(cache -> cache.requestCache(pagesOnly()))
                 .exceptionHandling(errors -> errors.defaultAuthenticationEntryPointFor(
                         new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), json))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
@@ -73,5 +76,15 @@ class Security {
                                 permissions.policy("camera=(), microphone=(), geolocation=(), payment=()")))
                 .csrf(Customizer.withDefaults())
                 .build();
+    }
+
+    /** After signing in one lands on the page that was asked for, never on a picture or a script. */
+    private static HttpSessionRequestCache pagesOnly() {
+        MediaTypeRequestMatcher page =
+                new MediaTypeRequestMatcher(new HeaderContentNegotiationStrategy(), MediaType.TEXT_HTML);
+        page.setIgnoredMediaTypes(Set.of(MediaType.ALL));
+        HttpSessionRequestCache cache = new HttpSessionRequestCache();
+        cache.setRequestMatcher(page);
+        return cache;
     }
 }

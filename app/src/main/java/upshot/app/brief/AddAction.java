@@ -1,6 +1,7 @@
 package upshot.app.brief;
 
 import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,6 +29,8 @@ import upshot.core.plan.Subject;
 /** Writes down an action: finds its subject by name or makes a person of that name, and gives it its code letters. */
 @Component
 class AddAction implements Gesture {
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm");
 
     @Override
     public String name() {
@@ -82,7 +85,7 @@ class AddAction implements Gesture {
 
     private static Optional<LocalTime> time(String text) {
         try {
-            return text.isEmpty() ? Optional.empty() : Optional.of(LocalTime.parse(text));
+            return text.isEmpty() ? Optional.empty() : Optional.of(LocalTime.parse(text, CLOCK));
         } catch (DateTimeParseException notATime) {
             throw new InvalidField("fixedTime", "“%s” is not a time like 19:40.".formatted(text));
         }

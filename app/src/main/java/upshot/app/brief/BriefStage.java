@@ -178,7 +178,7 @@ class BriefStage implements Stage {
 
     private static List<FieldView> deliveryFields(Brief brief) {
         return List.of(
-                FieldView.text(brief, "name", "Name of the job"),
+                FieldView.text(brief, "name", "Job"),
                 FieldView.number(brief, "lengthS", "Promo", "s"),
                 FieldView.oneOf(
                         brief,

@@ -251,7 +251,7 @@ class KilnNight {
                 Move.PUSH,
                 "support",
                 Support.GIMBAL);
-        job.shot("sign", YARD, "size", Size.CLOSE_UP, "focalLengthMm", 85.0, "bearingDeg", 60.0, "cameraHeightM", 1.8);
+        job.shot("sign", YARD, "size", Size.CLOSE_UP, "focalLengthMm", 85.0, "bearingDeg", 5.0, "cameraHeightM", 1.8);
         job.shot(
                 "gate",
                 GUESTS,
@@ -434,8 +434,8 @@ class KilnNight {
             {"face", 36},
             {"rim", 48},
             {"pot out", 48},
-            {"kiln", 48},
             {"ember", 24},
+            {"kiln", 48},
             {"smoke", 36},
             {"lid", 36},
             {"table", 36},

@@ -12,7 +12,8 @@ public class ColumnNames extends PhysicalNamingStrategyStandardImpl {
 
     @Override
     public Identifier toPhysicalColumnName(Identifier logicalName, JdbcEnvironment environment) {
-        String snake = logicalName.getText().replaceAll("([a-z0-9])([A-Z])", "$1_$2").toLowerCase(Locale.ROOT);
+        String snake =
+                logicalName.getText().replaceAll("([a-z0-9])([A-Z])", "$1_$2").toLowerCase(Locale.ROOT);
         return Identifier.toIdentifier(snake, logicalName.isQuoted());
     }
 }

@@ -36,14 +36,19 @@ export class Door extends EventTarget {
    * Resolves to the answer; rejects with a Refusal when the server said no, after which nothing was saved.
    */
   edit(path, body) {
-    const turn = this.#queue.then(() => this.#send(path, body));
+    this.#busy(1);
+    const turn = this.#queue.then(() => this.#send(path, body)).finally(() => this.#busy(-1));
     this.#queue = turn.catch(() => {});
     return turn;
   }
 
-  /** Asks how the page would look; never queued behind anything, never saved. */
-  preview(changes, signal) {
-    return this.#post("changes", { preview: true, changes }, signal).then((answer) => this.#show(answer));
+  /** Asks how the page would look; saves nothing. While an edit is on its way there is nothing to preview against. */
+  async preview(changes, signal) {
+    if (this.#waiting === 0) {
+      const answer = await this.#post("changes", { preview: true, changes }, signal);
+      signal.throwIfAborted();
+      this.#show(answer, true);
+    }
   }
 
   /** Shows the stage with other parameters. */
@@ -63,15 +68,10 @@ export class Door extends EventTarget {
     if (content === null) {
       return null;
     }
-    this.#busy(1);
-    try {
-      const answer = await this.#untilAnswered(path, content);
-      this.#show(answer);
-      this.#notice.say(answer.done ? `Done: ${answer.done}` : "");
-      return answer;
-    } finally {
-      this.#busy(-1);
-    }
+    const answer = await this.#untilAnswered(path, content);
+    this.#show(answer);
+    this.#notice.say(answer.done ? `Done: ${answer.done}` : "");
+    return answer;
   }
 
   /** Tries again, when the person says so, as long as nobody answers or the session has ended. */
@@ -108,10 +108,10 @@ export class Door extends EventTarget {
     return json;
   }
 
-  #show(answer) {
+  #show(answer, preview = false) {
     const query = new URLSearchParams(Object.entries(answer.parameters).filter(([, value]) => value !== ""));
     history.replaceState(null, "", query.size > 0 ? `?${query}` : location.pathname);
-    putInPlace(answer.pieces);
+    putInPlace(answer.pieces, preview);
     this.dispatchEvent(new CustomEvent("shown"));
   }
 

@@ -1,7 +1,9 @@
 // Controls that set one field of one record: saved when they change, drawn along while a slider moves.
 import { clearProblem, showProblem } from "./problems.js";
 
-const key = (control) => `${control.dataset.kind} ${control.dataset.id} ${control.dataset.field}`;
+const DRAW_AFTER_MS = 40;
+/** Arrow keys move a slider step by step; one movement is one edit. */
+const SETTLED_AFTER_MS = 350;
 
 function valueOf(control) {
   if (control.type === "checkbox") {
@@ -10,55 +12,65 @@ function valueOf(control) {
   return control.value.trim() === "" ? null : control.value;
 }
 
-function change(control, before) {
+/** The step that a control stands for. An empty text is a text; an empty anything else is nothing. */
+function change(control) {
   const { kind, id, field } = control.dataset;
-  return { op: "set", kind, id, field, before, after: valueOf(control) };
-}
-
-/** An empty text is a text; an empty anything else is nothing. */
-function cleaned(step) {
-  return step.after === null && typeof step.before === "string" && !/^\d{2}:\d{2}|^\d{4}-\d{2}-\d{2}$/.test(step.before)
-    ? { ...step, after: "" }
-    : step;
+  const before = JSON.parse(control.dataset.before);
+  const after = valueOf(control);
+  const emptied = after === null && control.dataset.text === "true";
+  return { op: "set", kind, id, field, before, after: emptied ? "" : after };
 }
 
 export function connectFields(door, signal) {
-  // While a slider moves, previews overwrite what the page believes to be saved; this remembers what really is.
-  const savedBefore = new Map();
-  let previewing = null;
+  let previewing = new AbortController();
+  let drawing = 0;
+  let settling = 0;
 
-  const before = (control) =>
-    savedBefore.has(key(control)) ? savedBefore.get(key(control)) : JSON.parse(control.dataset.before);
+  function stopPreview() {
+    clearTimeout(drawing);
+    previewing.abort();
+    previewing = new AbortController();
+  }
 
   function save(control) {
-    previewing?.abort();
+    stopPreview();
     const attempt = door.edit("changes", () => {
-      const step = cleaned(change(control, before(control)));
+      const step = change(control);
       return String(step.before ?? "") === String(step.after ?? "") ? null : { changes: [step] };
     });
     attempt
       .then(() => clearProblem(control))
       .catch((refusal) => {
-        const now = refusal.present === "" ? "" : ` It is ${refusal.present} now.`;
+        const now = refusal.present ? ` It is ${refusal.present} now.` : "";
         showProblem(control, refusal.message + now);
-      })
-      .finally(() => savedBefore.delete(key(control)));
+      });
   }
 
   function preview(control) {
-    savedBefore.set(key(control), before(control));
-    previewing?.abort();
-    previewing = new AbortController();
-    door
-      .preview([change(control, before(control))], previewing.signal)
-      .catch((problem) => problem.name === "AbortError" || showProblem(control, problem.message));
+    stopPreview();
+    const { signal: stopped } = previewing;
+    drawing = setTimeout(() => {
+      door
+        .preview([change(control)], stopped)
+        .catch((problem) => problem.name === "AbortError" || showProblem(control, problem.message));
+    }, DRAW_AFTER_MS);
   }
 
+  function settle(control) {
+    clearTimeout(settling);
+    settling = setTimeout(() => save(control), SETTLED_AFTER_MS);
+  }
+
+  const isLive = (control) => "live" in control.dataset;
   const isField = (event) => event.target.matches?.("[data-set]");
-  document.addEventListener("change", (event) => isField(event) && save(event.target), { signal });
+  document.addEventListener(
+    "change",
+    (event) => isField(event) && (isLive(event.target) ? settle(event.target) : save(event.target)),
+    { signal },
+  );
   document.addEventListener(
     "input",
-    (event) => isField(event) && "live" in event.target.dataset && preview(event.target),
+    (event) => isField(event) && isLive(event.target) && preview(event.target),
     { signal },
   );
 }

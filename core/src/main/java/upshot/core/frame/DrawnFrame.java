@@ -75,15 +75,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             shapes.addAll(new Figure(subject.heightM(), action.baseHeightM(), action.posture(), grip(action, thing))
                     .draw(camera));
         } else if (Math.max(subject.widthM(), subject.lengthM()) >= BUILDING_FROM_M) {
-            shapes.addAll(Solids.box(
-                    camera,
-                    foot,
-                    subject.widthM(),
-                    subject.lengthM(),
-                    subject.heightM(),
-                    0,
-                    Shape.Role.OBJECT,
-                    Shape.Role.OBJECT_LIT));
+            shapes.addAll(new Building(subject.widthM(), subject.lengthM(), subject.heightM()).draw(camera));
         } else {
             shapes.addAll(Solids.vessel(camera, foot, subject.widthM(), subject.heightM()));
         }

@@ -74,27 +74,25 @@ final class Figure {
         double headSize = HEAD_RADIUS * height * camera.scaleAt(head);
         Point3 neck = at(0, lean(), crown() - 0.18);
         Point3 face = head.plus(new Point3(0, 0.062 * height, -0.008 * height));
-        Shape nose = new Shape.Disc(Shape.Role.SKIN, camera.project(face), 0.017 * height * camera.scaleAt(face));
+        Shape nose = new Shape.Disc(Shape.Role.SKIN, camera.project(face), 0.014 * height * camera.scaleAt(face));
         boolean facing = camera.depthM(face) <= camera.depthM(head) + 0.01 * height;
         List<Shape> trunk = new ArrayList<>();
         trunk.add(new Shape.Stroke(
                 Shape.Role.SKIN, camera.project(neck), camera.project(head), 0.062 * height * camera.scaleAt(neck)));
         trunk.add(new Shape.Area(Shape.Role.PERSON, Hull.of(outline)));
-        if (!facing) {
-            trunk.add(nose);
-        }
-        trunk.add(new Shape.Disc(Shape.Role.SKIN, camera.project(head), headSize));
-        hair(camera, head, headSize).forEach(trunk::add);
-        if (facing) {
-            trunk.add(nose);
-        }
+        Shape skull = new Shape.Disc(Shape.Role.SKIN, camera.project(head), headSize);
+        // Hair and nose lie on opposite sides of the head: the nearer one is drawn over it, the farther one under it.
+        trunk.addAll(
+                facing
+                        ? List.of(hair(camera, head, headSize), skull, nose)
+                        : List.of(nose, skull, hair(camera, head, headSize)));
         return trunk;
     }
 
     /** A cap over the upper back of the head: it tells front from back at any bearing. */
-    private Stream<Shape> hair(Pinhole camera, Point3 head, double headSize) {
-        Point3 back = head.plus(new Point3(0, -0.022 * height, 0.022 * height));
-        return Stream.of(new Shape.Disc(Shape.Role.PERSON, camera.project(back), headSize * 0.93));
+    private Shape hair(Pinhole camera, Point3 head, double headSize) {
+        Point3 back = head.plus(new Point3(0, -0.017 * height, 0.017 * height));
+        return new Shape.Disc(Shape.Role.PERSON, camera.project(back), headSize);
     }
 
     private List<FramePoint> ball(Pinhole camera, Point3 centre, double radius) {

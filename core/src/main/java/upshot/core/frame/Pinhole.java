@@ -47,6 +47,11 @@ final class Pinhole {
         return point.minus(position).dot(forward);
     }
 
+    /** Whether a face at a point, with an outward normal, shows its outside to the camera. */
+    boolean isInFrontOf(Point3 point, Point3 outwardNormal) {
+        return position.minus(point).dot(outwardNormal) > 0;
+    }
+
     boolean sees(Point3 point) {
         return depthM(point) > NEAREST_SHARE * distanceM;
     }

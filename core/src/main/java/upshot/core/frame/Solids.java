@@ -9,22 +9,28 @@ final class Solids {
 
     private Solids() {}
 
-    /** A vessel standing on a point: foot, belly and rim. */
+    /** The turned profile of a pot: share of the height, then share of the widest radius. */
+    private static final double[][] PROFILE = {
+        {0, 0.55}, {0.12, 0.72}, {0.3, 0.92}, {0.5, 1}, {0.68, 0.96}, {0.84, 0.82}, {0.93, 0.74}, {1, 0.78}
+    };
+
+    /** A vessel standing on a point, turned from its profile, with a lit mouth. */
     static List<Shape> vessel(Pinhole camera, Point3 foot, double widthM, double heightM) {
-        double radius = widthM / 2;
-        List<Point3> lower = new ArrayList<>(Hull.levelCircle(foot, radius * 0.62));
-        List<Point3> belly = Hull.levelCircle(foot.plus(new Point3(0, 0, heightM * 0.55)), radius);
-        List<Point3> rim = Hull.levelCircle(foot.plus(new Point3(0, 0, heightM)), radius * 0.78);
-        lower.addAll(belly);
-        List<Point3> upper = new ArrayList<>(belly);
-        upper.addAll(rim);
-        if (!camera.seesAll(lower) || !camera.seesAll(upper)) {
+        List<List<Point3>> rings = new ArrayList<>();
+        for (double[] ring : PROFILE) {
+            rings.add(Hull.levelCircle(foot.plus(new Point3(0, 0, ring[0] * heightM)), ring[1] * widthM / 2));
+        }
+        if (!rings.stream().allMatch(camera::seesAll)) {
             return List.of();
         }
-        return List.of(
-                outline(camera, Shape.Role.OBJECT, lower),
-                outline(camera, Shape.Role.OBJECT, upper),
-                outline(camera, Shape.Role.OBJECT_LIT, rim));
+        List<Shape> shapes = new ArrayList<>();
+        for (int i = 0; i + 1 < rings.size(); i++) {
+            List<Point3> band = new ArrayList<>(rings.get(i));
+            band.addAll(rings.get(i + 1));
+            shapes.add(outline(camera, Shape.Role.OBJECT, band));
+        }
+        shapes.add(outline(camera, Shape.Role.OBJECT_LIT, rings.get(rings.size() - 1)));
+        return shapes;
     }
 
     /**

@@ -150,7 +150,9 @@ public final class ShootingOrder {
         if (last.first().focalLengthMm() == setup.first().focalLengthMm()) {
             kept.add("the lens");
         }
-        return "Keeps %s of the setup before.".formatted(String.join(" and ", kept));
+        String closing = kept.remove(kept.size() - 1);
+        String list = kept.isEmpty() ? closing : String.join(", ", kept) + " and " + closing;
+        return "Keeps %s of the setup before.".formatted(list);
     }
 
     private void take(List<Setup> moment) {

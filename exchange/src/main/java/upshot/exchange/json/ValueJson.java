@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import java.util.UUID;
 import upshot.core.measure.Aspect;
@@ -19,6 +20,9 @@ import upshot.core.plan.Field;
 final class ValueJson {
 
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    /** 9:05 is understood like 09:05; seconds are written by nobody but may stand there. */
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm[:ss]");
 
     private ValueJson() {}
 
@@ -91,7 +95,7 @@ final class ValueJson {
             return UUID.fromString(text);
         }
         if (type == LocalTime.class) {
-            return LocalTime.parse(text.strip());
+            return LocalTime.parse(text.strip(), CLOCK);
         }
         if (type == LocalDate.class) {
             return LocalDate.parse(text.strip());

@@ -106,6 +106,11 @@ public final class FrameSvg {
             case GROUND -> "#bfcbc8";
             case SCENERY -> "#a8b6b6";
             case SCENERY_LIT -> "#b8c5c4";
+            case BUILDING -> "#7b8f92";
+            case BUILDING_LIT -> "#93a6a8";
+            case ROOF -> "#586b70";
+            case WINDOW -> "#e6eeee";
+            case DOOR -> "#34444b";
             case PERSON_FAR -> "#3c4a54";
             case PERSON -> "#22303a";
             case SKIN -> "#55636b";
