@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import upshot.core.joint.Likeness;
 import upshot.core.measure.Degrees;
+import upshot.core.measure.Numbers;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
@@ -42,6 +43,8 @@ public final class Fill {
     private static final double WAIST_SHARE = 0.6;
     private static final double LOOKING_DOWN_DEG = 35;
     private static final double USUAL_APERTURE = 2.8;
+    private static final double LOWEST_M = 0.1;
+    private static final double HIGHEST_M = 3;
 
     private final Supplier<UUID> ids;
     private final Codes codes;
@@ -152,7 +155,8 @@ public final class Fill {
         } else {
             height = extent.eyeLineM();
         }
-        return shot.with("cameraHeightM", Math.round(height * 100) / 100.0);
+        double onASupport = Numbers.clamp(height, LOWEST_M, HIGHEST_M);
+        return shot.with("cameraHeightM", Math.round(onASupport * 100) / 100.0);
     }
 
     private static boolean suits(Plan plan, Shot shot) {

@@ -23,8 +23,8 @@ public record Likeness(double angleDeg, double ratio, boolean sameAim) {
     /** From here on it can pass. */
     public static final double WATCH_FROM = 0.75;
 
-    /** Keeps a turn of exactly 30° on the clear side of the bound against rounding. */
-    private static final double ROUNDING = 1e-9;
+    /** Keeps a turn of exactly the limit on the clear side of it against rounding. */
+    static final double ROUNDING = 1e-9;
 
     public static Likeness between(Plan plan, Shot one, Shot other) {
         Stand a = Stand.of(plan, one);

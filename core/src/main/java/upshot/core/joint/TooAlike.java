@@ -73,7 +73,7 @@ final class TooAlike implements JointRule {
 
     private Optional<Finding> twins(Plan plan, Placed out, Placed into, Likeness likeness) {
         boolean oneKind = kind(plan, out.action()) == kind(plan, into.action());
-        if (!oneKind || likeness.ratio() >= TWIN_RATIO || likeness.angleDeg() >= TWIN_ANGLE_DEG) {
+        if (!oneKind || likeness.ratio() >= TWIN_RATIO || likeness.angleDeg() >= TWIN_ANGLE_DEG - Likeness.ROUNDING) {
             return Optional.empty();
         }
         double eyes = eyesApart(plan, out.shot(), into.shot());

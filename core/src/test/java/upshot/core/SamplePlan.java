@@ -1,0 +1,129 @@
+package upshot.core;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import upshot.core.measure.FrameRate;
+import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
+import upshot.core.plan.Body;
+import upshot.core.plan.Brief;
+import upshot.core.plan.Codes;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Lens;
+import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
+import upshot.core.plan.PlanRecord;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
+import upshot.core.plan.Subject;
+import upshot.core.plan.Use;
+import upshot.core.size.SubjectKind;
+
+/** A small plan put together piece by piece, with ids counted up so that every run sees the same ones. */
+public final class SamplePlan {
+
+    private final List<PlanRecord> records = new ArrayList<>();
+    private final List<Action> actions = new ArrayList<>();
+    private int counter;
+    private int places;
+    private Brief brief;
+    private final Beat beat;
+    private final Beat nextBeat;
+    private final Spot spot;
+    private final Spot nextSpot;
+    private final Subject person;
+    private final Subject otherPerson;
+    private final Subject object;
+
+    public SamplePlan() {
+        brief = Brief.draft(id(), "Sample");
+        beat = add(new Beat(id(), "Body", 1, Beat.Role.BODY));
+        nextBeat = add(new Beat(id(), "Ending", 2, Beat.Role.ENDING));
+        spot = add(new Spot(id(), "Hall", 1, false, 20, 3));
+        nextSpot = add(new Spot(id(), "Yard", 2, true, 30, 8));
+        person = add(Subject.person(id(), "Ada"));
+        otherPerson = add(Subject.person(id(), "Ben"));
+        object = add(new Subject(id(), "Jar", SubjectKind.OBJECT, 0.4, 0.3, 0.3));
+        add(new Body(id(), "Body", 1, 24.9, 14.0, FrameRate.of(120)));
+        for (int focal : new int[] {24, 35, 50, 85}) {
+            add(new Lens(id(), focal + " mm", focal, focal, 1.8, 0.3));
+        }
+    }
+
+    public UUID id() {
+        counter++;
+        return new UUID(0x0123_4567_89ab_4000L, 0x8000_0000_0000_0000L | counter);
+    }
+
+    private <R extends PlanRecord> R add(R added) {
+        records.add(added);
+        return added;
+    }
+
+    public SamplePlan brief(String field, Object value) {
+        brief = Kind.BRIEF.with(brief, field, value);
+        return this;
+    }
+
+    /** A travelling action of the person in the hall, changed as wished. */
+    public Action action(UnaryOperator<Action> change) {
+        String prefix = Codes.prefixFor(
+                "Action " + counter, actions.stream().map(Action::codePrefix).toList());
+        Action drafted = Action.draft(id(), beat.id(), spot.id(), person.id(), prefix, "Ada crosses " + prefix)
+                .with("rank", ++places * Ranks.STEP)
+                .with("line", Line.TRAVEL);
+        Action action = change.apply(drafted);
+        actions.add(action);
+        return add(action);
+    }
+
+    public Action action() {
+        return action(drafted -> drafted);
+    }
+
+    public Shot shot(Action action, UnaryOperator<Shot> change) {
+        places++;
+        Shot drafted = Shot.draft(id(), action.id(), action.codePrefix() + places, brief.rate())
+                .with("rank", places * Ranks.STEP);
+        return add(change.apply(drafted));
+    }
+
+    public Shot shot(Action action, double bearingDeg) {
+        return shot(action, drafted -> drafted.with("bearingDeg", bearingDeg));
+    }
+
+    public Use use(Shot shot, Entry entry) {
+        places++;
+        return add(new Use(id(), shot.id(), places * Ranks.STEP, 24, 1, entry));
+    }
+
+    public Use use(Shot shot) {
+        return use(shot, Entry.STRAIGHT);
+    }
+
+    public UUID nextBeat() {
+        return nextBeat.id();
+    }
+
+    public UUID nextSpot() {
+        return nextSpot.id();
+    }
+
+    public UUID otherPerson() {
+        return otherPerson.id();
+    }
+
+    public UUID object() {
+        return object.id();
+    }
+
+    public Plan build() {
+        List<PlanRecord> all = new ArrayList<>(records);
+        all.add(brief);
+        return Plan.of(all);
+    }
+}

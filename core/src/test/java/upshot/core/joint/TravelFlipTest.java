@@ -1,0 +1,122 @@
+package upshot.core.joint;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import upshot.core.SamplePlan;
+import upshot.core.cut.PaperCut;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Status;
+import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
+
+class TravelFlipTest {
+
+    private final SamplePlan sample = new SamplePlan();
+    private final TravelFlip rule = new TravelFlip();
+    private final Action crossing = sample.action();
+
+    private Optional<Status> lastJoint() {
+        return lastJoint(sample.build());
+    }
+
+    private Optional<Status> lastJoint(Plan plan) {
+        PaperCut cut = PaperCut.of(plan);
+        return rule.judge(cut, cut.joints() - 1).map(Finding::status);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"90,270,BREAK", "90,60,CLEAR", "20,340,BREAK", "90,340,BREAK"})
+    void neighbours_either_keep_or_flip(double from, double to, Status expected) {
+        sample.use(sample.shot(crossing, from));
+        sample.use(sample.shot(crossing, to));
+
+        assertThat(lastJoint()).contains(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"90,0", "90,340.01", "19.9,270"})
+    void a_neutral_view_asks_nothing(double from, double to) {
+        sample.use(sample.shot(crossing, from));
+        sample.use(sample.shot(crossing, to));
+
+        assertThat(lastJoint()).isEmpty();
+    }
+
+    @Test
+    void something_else_between_softens_a_flip_to_a_watch() {
+        Action cutaway = sample.action(action ->
+                action.with("subjectId", sample.object()).with("feature", true).with("line", Line.NONE));
+        sample.use(sample.shot(crossing, 90));
+        sample.use(sample.shot(cutaway, 0));
+        sample.use(sample.shot(crossing, 270));
+
+        assertThat(lastJoint()).contains(Status.WATCH);
+    }
+
+    @Test
+    void a_neutral_view_of_the_mover_between_clears_it() {
+        sample.use(sample.shot(crossing, 90));
+        sample.use(sample.shot(crossing, 0));
+        sample.use(sample.shot(crossing, 270));
+
+        assertThat(lastJoint()).isEmpty();
+    }
+
+    @Test
+    void a_declared_return_clears_it_for_this_joint_and_later_ones() {
+        sample.use(sample.shot(crossing, 90));
+        sample.use(sample.shot(crossing, 270), Entry.RETURN);
+        assertThat(lastJoint()).isEmpty();
+
+        sample.use(sample.shot(crossing, 300));
+        assertThat(lastJoint()).contains(Status.CLEAR);
+    }
+
+    @Test
+    void a_new_beat_a_new_spot_another_mover_and_a_mere_look_are_no_flip() {
+        Action later = sample.action(action -> action.with("beatId", sample.nextBeat()));
+        Action elsewhere = sample.action(action -> action.with("spotId", sample.nextSpot()));
+        Action somebody = sample.action(action -> action.with("subjectId", sample.otherPerson()));
+        Action looking = sample.action(action -> action.with("line", Line.LOOK));
+        for (Action action : new Action[] {later, elsewhere, somebody, looking}) {
+            sample.use(sample.shot(crossing, 90));
+            sample.use(sample.shot(action, 270));
+            assertThat(lastJoint()).as(action.name()).isEmpty();
+        }
+    }
+
+    @Test
+    void running_a_use_backwards_flips_what_it_shows() {
+        sample.use(sample.shot(crossing, 90));
+        var reversed = sample.use(sample.shot(crossing, 60));
+        Plan plan = sample.build();
+
+        assertThat(lastJoint(plan)).contains(Status.CLEAR);
+        assertThat(lastJoint(plan.apply(Change.set(reversed, "frameStep", -1.0))))
+                .contains(Status.BREAK);
+    }
+
+    @Test
+    void every_mend_takes_the_break_away() {
+        sample.use(sample.shot(crossing, 90));
+        sample.use(sample.shot(crossing, 310));
+        Plan plan = sample.build();
+        Finding finding = rule.judge(PaperCut.of(plan), 0).orElseThrow();
+
+        assertThat(finding.mends()).extracting(Mend::label).first().asString().endsWith("from bearing 50°");
+        for (Mend mend : finding.mends()) {
+            assertThat(lastJoint(plan.apply(mend.change())).orElse(Status.CLEAR))
+                    .as(mend.label())
+                    .isEqualTo(Status.CLEAR);
+        }
+        assertThat(finding.sentence()).contains("left to right", "right to left", "by 50°");
+    }
+}

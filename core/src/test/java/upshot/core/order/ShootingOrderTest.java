@@ -1,0 +1,171 @@
+package upshot.core.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import upshot.core.RandomPlans;
+import upshot.core.SamplePlan;
+import upshot.core.measure.FrameRate;
+import upshot.core.plan.Action;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Support;
+
+class ShootingOrderTest {
+
+    private final SamplePlan sample = new SamplePlan();
+
+    private static DayPlan order(Plan plan) {
+        return ShootingOrder.of(plan, MinutesTable.USUAL);
+    }
+
+    private static List<String> codes(DayPlan day) {
+        return day.slots().stream()
+                .flatMap(slot -> slot.setup().shots().stream())
+                .map(Shot::code)
+                .toList();
+    }
+
+    @Test
+    void shots_that_share_a_stand_are_one_setup() {
+        Action action = sample.action();
+        sample.shot(action, 30);
+        sample.shot(action, 30);
+        sample.shot(action, shot -> shot.with("captureRate", FrameRate.of(48)));
+        sample.shot(sample.action(), 30);
+
+        assertThat(Setup.of(sample.build()))
+                .extracting(setup -> setup.shots().size())
+                .containsExactly(2, 1, 1);
+    }
+
+    @Test
+    void minutes_add_up_by_hand() {
+        sample.shot(sample.action(), 30);
+        DayPlan.Slot slot = order(sample.build()).slots().get(0);
+
+        // Tripod 3 min; two takes of 3 + 10 + 2 s are 0.5 min; 10 % of 3.5 is 0.35: 3.85, a started minute counts.
+        assertThat(slot.startMin()).isEqualTo(15);
+        assertThat(slot.endMin()).isEqualTo(15 + 4);
+        assertThat(slot.items()).extracting(MinutesTable.Item::minutes).containsExactly(3.0, 0.5, 0.35000000000000003);
+    }
+
+    @Test
+    void changes_cost_what_the_table_says() {
+        Action action = sample.action();
+        sample.shot(action, shot -> shot.with("support", Support.GIMBAL));
+        sample.shot(action, shot -> shot.with("support", Support.GIMBAL).with("focalLengthMm", 85.0));
+        sample.shot(sample.action(one -> one.with("spotId", sample.nextSpot())), 30);
+        List<Setup> setups = Setup.of(sample.build());
+
+        assertThat(MinutesTable.USUAL.change(setups.get(0), setups.get(1)))
+                .extracting(MinutesTable.Item::minutes)
+                .containsExactly(1.5, 2.0, 4.0);
+        assertThat(MinutesTable.USUAL.change(setups.get(1), setups.get(2)))
+                .extracting(MinutesTable.Item::minutes)
+                .containsExactly(3.0, 3.0, 2.0);
+    }
+
+    @Test
+    void spots_one_after_the_other_and_mess_last() {
+        Shot far = sample.shot(sample.action(one -> one.with("spotId", sample.nextSpot())), 30);
+        Shot messy = sample.shot(sample.action(one -> one.with("messy", true)), 30);
+        Shot near = sample.shot(sample.action(), 30);
+        DayPlan day = order(sample.build());
+
+        assertThat(codes(day)).containsExactly(near.code(), far.code(), messy.code());
+        assertThat(day.slots().get(2).why()).contains("mess");
+    }
+
+    @Test
+    void a_fixed_moment_has_the_camera_ready_ten_minutes_before() {
+        Shot fixed = sample.shot(at(LocalTime.of(10, 0), 120), 30);
+        Shot free = sample.shot(sample.action(), 30);
+        DayPlan day = order(sample.build());
+        DayPlan.Slot moment = day.slots().get(1);
+
+        assertThat(codes(day)).containsExactly(free.code(), fixed.code());
+        // From nine: sixty minutes, less ten of waiting and 1.5 for a new stand on the same tripod.
+        assertThat(moment.startMin()).isEqualTo(60 - 10 - 2);
+        assertThat(moment.endMin()).isEqualTo(62);
+        assertThat(day.slackMin()).isEqualTo(48 - 19);
+    }
+
+    @Test
+    void what_does_not_fit_before_the_moment_waits_until_after_it() {
+        Shot fixed = sample.shot(at(LocalTime.of(9, 35), 60), 30);
+        Shot tooLong = sample.shot(sample.action(), shot -> shot.with("holdS", 300.0));
+        Shot brief = sample.shot(sample.action(one -> one.with("messy", true)), 30);
+        DayPlan day = order(sample.build());
+
+        assertThat(codes(day)).containsExactly(brief.code(), fixed.code(), tooLong.code());
+    }
+
+    @Test
+    void a_moment_that_begins_before_the_crew_can_be_there_is_dropped_with_its_reason() {
+        sample.shot(at(LocalTime.of(9, 20), 60), 30);
+        DayPlan day = order(sample.build());
+
+        assertThat(day.slots()).isEmpty();
+        assertThat(day.dropped())
+                .singleElement()
+                .satisfies(dropped -> assertThat(dropped.why()).contains("not free in time"));
+        assertThat(day.slackMin()).isNegative();
+    }
+
+    @Test
+    void one_camera_takes_one_view_of_a_moment_that_does_not_wait() {
+        Action moment = at(LocalTime.of(12, 0), 60);
+        sample.shot(moment, 30);
+        Shot second = sample.shot(moment, 90);
+        DayPlan day = order(sample.build());
+
+        assertThat(day.slots()).hasSize(1);
+        assertThat(day.dropped()).singleElement().satisfies(dropped -> {
+            assertThat(dropped.setup().first()).isEqualTo(second);
+            assertThat(dropped.why()).contains("every camera is taken");
+        });
+    }
+
+    @Test
+    void a_day_that_is_too_short_drops_the_rest() {
+        sample.brief("wrapTime", LocalTime.of(9, 19));
+        Shot fits = sample.shot(sample.action(), 30);
+        Shot left = sample.shot(sample.action(), 60);
+        DayPlan exact = order(sample.build());
+
+        assertThat(codes(exact)).containsExactly(fits.code());
+        assertThat(exact.dropped())
+                .extracting(dropped -> dropped.setup().first())
+                .containsExactly(left);
+        sample.brief("wrapTime", LocalTime.of(9, 18));
+        assertThat(order(sample.build()).slots()).isEmpty();
+    }
+
+    private Action at(LocalTime time, double durationS) {
+        return sample.action(one ->
+                one.with("fixedTime", Optional.of(time)).with("once", true).with("durationS", durationS));
+    }
+
+    @RepeatedTest(60)
+    void no_setup_is_lost_and_none_overlaps_another(RepetitionInfo run) {
+        Plan plan = new RandomPlans(run.getCurrentRepetition()).plan();
+        DayPlan day = order(plan);
+        String seed = "seed " + run.getCurrentRepetition();
+
+        assertThat(day.slots().size() + day.dropped().size())
+                .as(seed)
+                .isEqualTo(Setup.of(plan).size());
+        int now = day.talkMin();
+        for (DayPlan.Slot slot : day.slots()) {
+            assertThat(slot.startMin()).as(seed).isGreaterThanOrEqualTo(slot.fixed() ? 0 : now);
+            assertThat(slot.endMin()).as(seed).isLessThanOrEqualTo(plan.brief().dayMinutes());
+            now = Math.max(now, slot.endMin());
+        }
+    }
+}
