@@ -178,7 +178,7 @@ public final class RandomPlans {
     }
 
     private UUID id() {
-        return new UUID(random.nextLong(), random.nextLong());
+        return new UUID(random.nextLong() & ~0xf000L | 0x4000L, random.nextLong() & ~(3L << 62) | 2L << 62);
     }
 
     private <T> T pick(List<T> list) {

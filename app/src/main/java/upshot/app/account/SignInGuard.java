@@ -49,7 +49,8 @@ class SignInGuard {
             @Override
             protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                     throws ServletException, IOException {
-                boolean signingIn = "POST".equals(request.getMethod()) && SIGN_IN.equals(request.getServletPath());
+                boolean signingIn = "POST".equals(request.getMethod())
+                        && request.getRequestURI().equals(request.getContextPath() + SIGN_IN);
                 if (signingIn && attempts.exhausted(email(request), request.getRemoteAddr())) {
                     response.sendRedirect(SIGN_IN + "?wait");
                     return;

@@ -61,7 +61,10 @@ export function connectKeys(signal) {
     "keydown",
     (event) => {
       const modified = event.ctrlKey || event.metaKey || event.altKey;
-      if (!off.checked && !modified && !inField(event.target)) {
+      if (event.key === "Escape" && inField(event.target)) {
+        // Out of the field, so that single keys work again.
+        event.target.blur();
+      } else if (!off.checked && !modified && !inField(event.target)) {
         act(event);
       }
     },

@@ -44,6 +44,10 @@ final class Check {
         if (id == null) {
             throw new InvalidField(field, "The %s is missing.".formatted(field));
         }
+        // Databases refuse identifiers of no known layout (RFC 9562), so the plan does too.
+        if (id.variant() != 2 || id.version() < 1 || id.version() > 8) {
+            throw new InvalidField(field, "The %s (%s) is no valid identifier.".formatted(field, id));
+        }
         return id;
     }
 

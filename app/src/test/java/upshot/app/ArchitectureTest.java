@@ -1,0 +1,86 @@
+package upshot.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The walls of the house: app → exchange → core and never back, and stages that leave each other alone. */
+class ArchitectureTest {
+
+    private static final JavaClasses CLASSES = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("upshot");
+
+    @Test
+    void every_module_is_looked_at() {
+        assertThat(CLASSES.containPackage("upshot.core.plan")).isTrue();
+        assertThat(CLASSES.containPackage("upshot.exchange.json")).isTrue();
+        assertThat(CLASSES.containPackage("upshot.app.job")).isTrue();
+    }
+
+    @Test
+    void the_core_knows_java_and_itself() {
+        classes()
+                .that()
+                .resideInAPackage("upshot.core..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage("upshot.core..", "java.lang..", "java.util..", "java.math..", "java.time..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void exchange_knows_the_core_and_two_format_libraries() {
+        classes()
+                .that()
+                .resideInAPackage("upshot.exchange..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "upshot.exchange..",
+                        "upshot.core..",
+                        "java..",
+                        "com.fasterxml.jackson..",
+                        "org.apache.commons.csv..")
+                .check(CLASSES);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"brief", "coverage", "cut", "day", "handoff"})
+    void a_stage_does_not_reach_into_another(String stage) {
+        noClasses()
+                .that()
+                .resideInAPackage("upshot.app." + stage)
+                .should()
+                .dependOnClassesThat(DescribedPredicate.describe(
+                        "another stage",
+                        other -> other.getPackageName().matches("upshot\\.app\\.(brief|coverage|cut|day|handoff)")
+                                && !other.getPackageName().equals("upshot.app." + stage)))
+                .check(CLASSES);
+    }
+
+    @Test
+    void only_the_store_and_accounts_touch_persistence() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("upshot.app.store", "upshot.app.account")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("jakarta.persistence..", "org.hibernate..", "java.sql..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void the_app_s_packages_form_no_circle() {
+        slices().matching("upshot.app.(*)..").should().beFreeOfCycles().check(CLASSES);
+    }
+}

@@ -1,0 +1,66 @@
+package upshot.app.browser;
+
+import com.microsoft.playwright.Browser.NewContextOptions;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** One Chromium for all browser tests; each test opens a window of its own and may look at what went wrong in it. */
+final class Browser implements AutoCloseable {
+
+    private static final List<String> QUIET = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright = Playwright.create();
+    private final com.microsoft.playwright.Browser chromium = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setHeadless(true)
+                    .setArgs(QUIET));
+
+    /** A window with its own cookies, as large as a small laptop's, and what its page complained about. */
+    Window open(String address) {
+        BrowserContext context =
+                chromium.newContext(new NewContextOptions().setBaseURL(address).setViewportSize(1280, 800));
+        Page page = context.newPage();
+        List<String> complaints = new ArrayList<>();
+        page.onConsoleMessage(message -> {
+            // A refused edit is an answer with an error status, which Chromium also writes to the console.
+            boolean refusedEdit = message.text().contains("status of 4");
+            if (message.type().equals("error") && !refusedEdit) {
+                complaints.add(message.text());
+            }
+        });
+        page.onPageError(complaints::add);
+        page.onRequest(request -> {
+            if (!request.url().startsWith(address)) {
+                complaints.add("asked another host: " + request.url());
+            }
+        });
+        return new Window(context, page, complaints);
+    }
+
+    /** A window and what its page complained about. */
+    record Window(BrowserContext context, Page page, List<String> complaints) implements AutoCloseable {
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -1,0 +1,50 @@
+package upshot.app.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import upshot.app.AppTest;
+import upshot.app.account.Accounts;
+import upshot.app.account.SignedIn;
+import upshot.app.job.Door;
+import upshot.app.job.JudgedPlans;
+import upshot.app.store.Job;
+import upshot.app.store.Jobs;
+import upshot.core.finding.Status;
+import upshot.core.verdict.Verdict;
+
+@AppTest
+class KilnNightTest {
+
+    @Autowired
+    private Accounts accounts;
+
+    @Autowired
+    private Jobs jobs;
+
+    @Autowired
+    private JudgedPlans judged;
+
+    @Autowired
+    private Door door;
+
+    @Test
+    void it_is_half_way_as_a_planner_would_leave_it() {
+        SignedIn planner =
+                new SignedIn(accounts.find("planner@saltmarsh.example").orElseThrow());
+        Job job = jobs.findByOwnerIdOrderByChangedAtDesc(planner.id()).get(0);
+        Verdict verdict = judged.current(job.id(), planner.id()).verdict();
+        List<Status> joints = verdict.joints().stream().map(Verdict::status).toList();
+
+        assertThat(verdict.plan().actions()).hasSizeGreaterThanOrEqualTo(6);
+        assertThat(verdict.plan().beats()).hasSize(4);
+        assertThat(verdict.cut().uses()).hasSize(20);
+        assertThat(verdict.cut().missingFrames()).isZero();
+        assertThat(verdict.holes()).isNotEmpty();
+        assertThat(joints).filteredOn(Status.BREAK::equals).hasSize(2);
+        assertThat(joints).contains(Status.WATCH);
+        assertThat(door.history(job.id(), planner).undo()).isPresent();
+    }
+}

@@ -1,0 +1,158 @@
+package upshot.app.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import upshot.app.AppTest;
+import upshot.app.People;
+import upshot.app.account.SignedIn;
+import upshot.app.job.NewJobs;
+
+/** Walks every mapped route as a stranger, as somebody else, and without the token against forged requests. */
+@AppTest
+class RoutesTest {
+
+    private static final Set<String> OPEN = Set.of("/sign-in", "/first", "/error");
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping mappings;
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private NewJobs newJobs;
+
+    @Autowired
+    private People people;
+
+    private record Route(HttpMethod method, String pattern) {
+        boolean ofAJob() {
+            return pattern.contains("{jobId}");
+        }
+
+        MockHttpServletRequestBuilder of(UUID jobId) {
+            String path = pattern.replace("{jobId}", jobId.toString()).replace("{slug}", "brief");
+            return request(method, path)
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .content("{\"stage\":\"brief\",\"changes\":[]}");
+        }
+    }
+
+    private List<Route> routes() {
+        List<Route> routes = new ArrayList<>();
+        for (RequestMappingInfo info : mappings.getHandlerMethods().keySet()) {
+            Set<RequestMethod> methods = info.getMethodsCondition().getMethods();
+            for (String pattern : info.getPatternValues()) {
+                (methods.isEmpty() ? Set.of(RequestMethod.GET) : methods)
+                        .forEach(method -> routes.add(new Route(method.asHttpMethod(), pattern)));
+            }
+        }
+        return routes;
+    }
+
+    private int status(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(request).andReturn().getResponse().getStatus();
+    }
+
+    @Test
+    void the_walk_finds_the_routes() {
+        assertThat(routes().stream().filter(Route::ofAJob).map(Route::pattern).collect(Collectors.toSet()))
+                .contains(
+                        "/jobs/{jobId}/{slug}",
+                        "/jobs/{jobId}/changes",
+                        "/jobs/{jobId}/undo",
+                        "/jobs/{jobId}/hand-off/cut-order.csv")
+                .hasSizeGreaterThanOrEqualTo(8);
+    }
+
+    @Test
+    void a_stranger_gets_nowhere() throws Exception {
+        UUID jobId = newJobs.create(people.person(), "Closed");
+        for (Route route : routes()) {
+            if (!OPEN.contains(route.pattern)) {
+                var answer =
+                        mvc.perform(route.of(jobId).with(csrf())).andReturn().getResponse();
+                assertThat(answer.getStatus()).as(route.toString()).isIn(302, 401);
+                if (answer.getStatus() == 302) {
+                    assertThat(answer.getRedirectedUrl()).as(route.toString()).endsWith("/sign-in");
+                }
+                assertThat(status(route.of(jobId).with(csrf()).accept(MediaType.APPLICATION_JSON)))
+                        .as(route + " for a script")
+                        .isEqualTo(401);
+            }
+        }
+    }
+
+    @Test
+    void for_another_account_the_job_does_not_exist() throws Exception {
+        SignedIn owner = people.person();
+        UUID jobId = newJobs.create(owner, "Mine");
+        SignedIn other = people.person();
+        for (Route route : routes()) {
+            if (route.ofAJob()) {
+                assertThat(status(route.of(jobId).with(csrf()).with(user(other))))
+                        .as(route.toString())
+                        .isEqualTo(404);
+                assertThat(status(route.of(UUID.randomUUID()).with(csrf()).with(user(owner))))
+                        .as(route.toString())
+                        .isEqualTo(404);
+                assertThat(status(route.of(jobId).with(csrf()).with(user(owner))))
+                        .as(route.toString())
+                        .isNotIn(401, 403, 404, 500);
+            }
+        }
+    }
+
+    @Test
+    void nothing_is_changed_without_the_token() throws Exception {
+        SignedIn owner = people.person();
+        UUID jobId = newJobs.create(owner, "Mine");
+        List<Route> changing = routes().stream()
+                .filter(route -> route.method != HttpMethod.GET)
+                .toList();
+        assertThat(changing).hasSizeGreaterThanOrEqualTo(5);
+        for (Route route : changing) {
+            assertThat(status(route.of(jobId).with(user(owner))))
+                    .as(route.toString())
+                    .isEqualTo(403);
+        }
+    }
+
+    @Test
+    void malformed_ids_and_unknown_stages_are_not_there() throws Exception {
+        SignedIn owner = people.person();
+        UUID jobId = newJobs.create(owner, "Mine");
+
+        for (String path :
+                List.of("/jobs/nonsense/brief", "/jobs/" + jobId + "/nonsense", "/jobs/" + jobId + "/brief/more")) {
+            assertThat(status(request(HttpMethod.GET, path).with(user(owner))))
+                    .as(path)
+                    .isEqualTo(404);
+        }
+        assertThat(status(request(HttpMethod.GET, "/jobs/" + jobId + "/coverage?shot=nonsense")
+                        .with(user(owner))))
+                .isEqualTo(200);
+        assertThat(status(request(HttpMethod.GET, "/jobs/" + jobId + "/cut?joint=99999999999&use=x")
+                        .with(user(owner))))
+                .isEqualTo(200);
+    }
+}
