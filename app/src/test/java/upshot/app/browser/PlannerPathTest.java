@@ -85,7 +85,7 @@ class PlannerPathTest {
 
     private void stage(int digit) {
         page.keyboard().press("Escape");
-        page.locator("body").press(Integer.toString(digit));
+        page.keyboard().press(Integer.toString(digit));
         assertThat(page.locator(".lane a[data-digit='" + digit + "']")).hasAttribute("aria-current", "page");
         assertThat(page.locator("body[data-ready]")).isVisible();
     }
@@ -138,7 +138,7 @@ class PlannerPathTest {
     private void fillEveryHole() {
         stage(2);
         assertThat(gauge("open holes")).hasText("9");
-        page.locator("body").press("f");
+        page.keyboard().press("f");
         assertThat(gauge("open holes")).hasText("0");
         assertThat(page.locator(".thumb")).hasCount(9);
     }
@@ -218,7 +218,7 @@ class PlannerPathTest {
         // Three actions, the fill, the cut, the turned shot and its mend.
         assertThat(steps).isEqualTo(7);
         assertThat(page.locator("#actions")).containsText("Nothing written down yet");
-        page.locator("body").press("r");
+        page.keyboard().press("r");
         assertThat(page.locator(".action-name")).hasText("Ferry crew casts off");
     }
 
@@ -251,9 +251,10 @@ class PlannerPathTest {
         fillHoles(3);
         stage(3);
         button("Cut in story order").click();
-        page.locator("body").press("ArrowRight");
+        assertThat(page.locator(".joint")).hasCount(2);
+        page.keyboard().press("ArrowRight");
         assertThat(page.locator("#panel h2")).containsText("Joint 1");
-        page.locator("body").press("ArrowRight");
+        page.keyboard().press("ArrowRight");
         assertThat(page.locator("#panel h2")).containsText("Joint 2");
 
         page.locator(".tile").first().click();
