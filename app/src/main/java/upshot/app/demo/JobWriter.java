@@ -1,7 +1,7 @@
 package upshot.app.demo;
 
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -19,8 +19,12 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Shot;
+import upshot.exchange.json.ChangeJson;
 
-/** Writes a job the way a person does: gestures and fields through the door, one revision each. */
+/**
+ * Writes a job the way a person does: gestures and fields through the door, one revision each. Values are given as
+ * they would be typed, {@code "takes = 3; bearingDeg = 60"}.
+ */
 final class JobWriter {
 
     private final Door door;
@@ -36,49 +40,41 @@ final class JobWriter {
         this.who = who;
     }
 
-    /** The changes a gesture proposes, for use inside {@link #change}. */
-    Change proposed(String name, Desk desk, Map<String, String> arguments) {
-        return gestures.get(name).propose(desk, arguments).change();
+    /** Does what a gesture proposes for these arguments. */
+    void gesture(String name, Function<Plan, Map<String, String>> arguments) {
+        door.edit(jobId, who, desk -> gestures.get(name).propose(desk, arguments.apply(desk.plan())));
     }
 
-    Plan gesture(String name, Map<String, String> arguments) {
-        return door.edit(jobId, who, desk -> gestures.get(name).propose(desk, arguments))
-                .plan();
+    void change(String label, Function<Desk, Change> change) {
+        door.edit(jobId, who, desk -> Proposal.of(label, change.apply(desk)));
     }
 
-    Plan change(String label, Function<Desk, Change> change) {
-        return door.edit(jobId, who, desk -> Proposal.of(label, change.apply(desk)))
-                .plan();
-    }
-
-    /** Sets fields of one record, given by pairs of name and value. */
-    Plan set(String label, Function<Plan, PlanRecord> which, Object... pairs) {
-        return change(label, desk -> {
-            PlanRecord found = which.apply(desk.plan());
-            List<Change> sets = new ArrayList<>();
-            for (int i = 0; i < pairs.length; i += 2) {
-                sets.add(Change.set(found, (String) pairs[i], pairs[i + 1]));
-            }
-            return Change.batch(sets);
+    /** Sets fields of one record, found by its label; the brief needs none. */
+    void set(Kind<?> kind, String label, String typed) {
+        change("set " + label, desk -> {
+            PlanRecord found = kind == Kind.BRIEF ? desk.plan().brief() : named(desk.plan(), kind, label);
+            return Change.batch(values(kind, typed).entrySet().stream()
+                    .map(one -> Change.set(found, one.getKey(), one.getValue()))
+                    .toList());
         });
     }
 
     /**
-     * Adds a shot of an action, its draft changed by pairs of name and value.
+     * Adds a shot of an action, its draft changed as typed.
      *
      * @param name by which this writer remembers the shot's code
      */
-    void shot(String name, String actionName, Object... pairs) {
+    void shot(String name, String actionName, String typed) {
         change("add a shot of " + actionName, desk -> {
-            Action action = named(desk.plan().actions(), actionName);
+            Action action = (Action) named(desk.plan(), Kind.ACTION, actionName);
             Shot shot = Shot.draft(
                             desk.ids().get(),
                             action.id(),
                             desk.codes().next(action.codePrefix()),
                             desk.plan().brief().rate())
                     .with("rank", Ranks.after(desk.plan().shotsOf(action)));
-            for (int i = 0; i < pairs.length; i += 2) {
-                shot = shot.with((String) pairs[i], pairs[i + 1]);
+            for (Map.Entry<String, Object> one : values(Kind.SHOT, typed).entrySet()) {
+                shot = shot.with(one.getKey(), one.getValue());
             }
             codes.put(name, shot.code());
             return new Change.Add(shot);
@@ -87,25 +83,23 @@ final class JobWriter {
 
     /** The shot that was added under a name. */
     Shot shot(Plan plan, String name) {
-        return plan.shots().stream()
-                .filter(shot -> shot.code().equals(codes.get(name)))
-                .findFirst()
-                .orElseThrow();
+        return (Shot) named(plan, Kind.SHOT, codes.get(name));
     }
 
-    static <R extends PlanRecord> R named(List<R> records, String label) {
-        return records.stream()
-                .filter(one -> one.label().equals(label))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("No " + label));
-    }
-
-    static String id(Kind<?> kind, Plan plan, String label) {
+    static PlanRecord named(Plan plan, Kind<?> kind, String label) {
         return plan.all(kind).stream()
                 .filter(one -> one.label().equals(label))
                 .findFirst()
-                .orElseThrow()
-                .id()
-                .toString();
+                .orElseThrow(() -> new IllegalArgumentException("No %s %s".formatted(kind, label)));
+    }
+
+    private static Map<String, Object> values(Kind<?> kind, String typed) {
+        Map<String, Object> values = new LinkedHashMap<>();
+        for (String pair : typed.split(";")) {
+            String[] parts = pair.split("=", 2);
+            String name = parts[0].strip();
+            values.put(name, ChangeJson.typed(kind.field(name).orElseThrow(), parts[1].strip()));
+        }
+        return values;
     }
 }

@@ -65,6 +65,15 @@ public final class ChangeJson {
         return ValueJson.write(value).toString();
     }
 
+    /**
+     * Reads what somebody typed into a field, as a form would send it.
+     *
+     * @throws UnreadableJson when it is no value of the field's type
+     */
+    public static Object typed(Field field, String text) {
+        return ValueJson.read(field, JsonNodeFactory.instance.textNode(text));
+    }
+
     private static ObjectNode step(Change step) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
         if (step instanceof Change.Add add) {
