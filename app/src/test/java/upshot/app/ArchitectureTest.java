@@ -18,6 +18,7 @@ class ArchitectureTest {
 
     private static final JavaClasses CLASSES = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
+            .withImportOption(location -> !location.contains("-tests.jar"))
             .importPackages("upshot");
 
     @Test

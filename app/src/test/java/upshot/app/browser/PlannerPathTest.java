@@ -258,6 +258,7 @@ class PlannerPathTest {
         assertThat(page.locator("#panel h2")).containsText("Joint 2");
 
         page.locator(".tile").first().click();
+        assertThat(page.locator("#panel .quiet").first()).containsText("Use 1.");
         String code = page.locator("#panel .code").first().textContent();
         button("Later").click();
         assertThat(page.locator("#panel .quiet").first()).containsText("Use 2.");
