@@ -12,6 +12,7 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.shot.Stand;
+import upshot.core.size.Posture;
 import upshot.core.size.Size;
 import upshot.core.size.SubjectKind;
 
@@ -29,6 +30,9 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     private static final double ARROW_LENGTH = 0.3;
     /** How far in front of a person's middle the thing in hand is, in heights of the person. */
     private static final double THING_AHEAD = 0.24;
+
+    private static final double SEAT_HEIGHT = 0.25;
+    private static final double SEAT_SIDE = 0.22;
     /** Broader than this an object is a building, drawn with corners. */
     private static final double BUILDING_FROM_M = 1.5;
 
@@ -72,6 +76,9 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         List<Shape> shapes = new ArrayList<>();
         Point3 foot = new Point3(0, 0, action.baseHeightM());
         if (subject.kind() == SubjectKind.PERSON) {
+            if (action.posture() == Posture.SEATED) {
+                shapes.addAll(stool(camera, foot, subject.heightM()));
+            }
             shapes.addAll(new Figure(subject.heightM(), action.baseHeightM(), action.posture(), grip(action, thing))
                     .draw(camera));
         } else if (Math.max(subject.widthM(), subject.lengthM()) >= BUILDING_FROM_M) {
@@ -85,6 +92,19 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             shapes.addAll(camera.depthM(at) > camera.depthM(foot) + 0.05 ? 0 : shapes.size(), drawn);
         });
         return shapes;
+    }
+
+    /** Nobody sits on air: a block as high as the seat of the figure. */
+    private static List<Shape> stool(Pinhole camera, Point3 foot, double heightM) {
+        return Solids.box(
+                camera,
+                foot,
+                SEAT_SIDE * heightM,
+                SEAT_SIDE * heightM,
+                SEAT_HEIGHT * heightM,
+                0,
+                Shape.Role.SCENERY,
+                Shape.Role.SCENERY_LIT);
     }
 
     private static Optional<Point3> thing(Action action, Subject subject) {

@@ -40,8 +40,12 @@ public final class FrameSvg {
             svg.append("<polygon points=\"")
                     .append(area.corners().stream().map(FrameSvg::pair).collect(Collectors.joining(" ")))
                     .append("\" fill=\"")
-                    .append(colour(area.role()))
-                    .append("\"/>");
+                    .append(colour(area.role()));
+            if (area.role() == Shape.Role.OBJECT) {
+                // A turned object is made of bands: a hair of its own colour closes the seams between them.
+                svg.append("\" stroke-width=\"1\" stroke=\"").append(colour(area.role()));
+            }
+            svg.append("\"/>");
         } else if (shape instanceof Shape.Stroke stroke) {
             line(svg, stroke.from(), stroke.to(), stroke.width(), colour(stroke.role()));
         } else if (shape instanceof Shape.Disc disc) {
