@@ -45,10 +45,10 @@ serve() { # demo|own
   fi
   rm -f "$folder/address"
   stop_leftovers "$folder"
+  SERVED=$folder
   trap 'stop_all "$SERVED"' EXIT
   trap 'exit 130' INT
   trap 'exit 143' TERM HUP
-  SERVED=$folder
   echo $$ >"$folder/script.pid"
   build
   unpack "$folder"

@@ -67,13 +67,15 @@ database_start() { # folder, durable|throw-away
   fi
   rm -f "$folder/database.pid"
   setsid mariadbd --defaults-file="$folder/my.cnf" </dev/null >>"$folder/database.log" 2>&1 8>&- 9>&- &
+  # Written at once, so that an interruption finds the process; the server writes the same number later.
+  echo $! >"$folder/database.pid"
   database_wait "$folder" $!
   database_account "$folder" "$port"
 }
 
 database_wait() { # folder, pid
   for _ in $(seq 600); do
-    if database_sql "$1" -e 'select 1' >/dev/null 2>&1; then echo "$2" >"$1/database.pid"; return; fi
+    if database_sql "$1" -e 'select 1' >/dev/null 2>&1; then return; fi
     if ! is_running "$2" mariadbd; then
       sleep 0.2
       if ! is_running "$2" mariadbd; then echo "The database ended:" >&2; tail -20 "$1/database.log" >&2; return 1; fi

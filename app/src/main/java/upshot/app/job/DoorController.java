@@ -41,6 +41,7 @@ class DoorController {
             @RequestBody EditRequest edit,
             HttpServletRequest request,
             HttpServletResponse response) {
+        pages.stage(edit.stage());
         if (edit.preview()) {
             Plan plan = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
             return answer(job, who, edit, job.version(), Verdict.of(plan), "", request, response);
@@ -56,6 +57,7 @@ class DoorController {
             @RequestBody EditRequest edit,
             HttpServletRequest request,
             HttpServletResponse response) {
+        pages.stage(edit.stage());
         return answer(job, who, edit, door.undo(job.id(), who), request, response);
     }
 
@@ -66,6 +68,7 @@ class DoorController {
             @RequestBody EditRequest edit,
             HttpServletRequest request,
             HttpServletResponse response) {
+        pages.stage(edit.stage());
         return answer(job, who, edit, door.redo(job.id(), who), request, response);
     }
 

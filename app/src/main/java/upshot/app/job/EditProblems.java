@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import upshot.core.measure.Labelled;
 import upshot.core.plan.Conflict;
 import upshot.core.plan.InvalidField;
+import upshot.exchange.json.ChangeJson;
 import upshot.exchange.json.UnreadableJson;
 
 /** Says in plain words why an edit was not made; nothing of it was saved. */
@@ -17,32 +18,39 @@ class EditProblems {
 
     /**
      * @param field which field it is about, empty for none
-     * @param present what the plan holds now, empty when that is not the point
+     * @param present what the plan holds now in words, empty when that is not the point
+     * @param before the same as it stands in a change, so that the page can try again knowingly
      */
-    record Problem(String message, String field, String present) {}
+    record Problem(String message, String field, String present, String before) {}
 
     @ExceptionHandler(Conflict.class)
     ResponseEntity<Problem> conflict(Conflict conflict) {
-        return answer(HttpStatus.CONFLICT, conflict.getMessage(), conflict.field(), shown(conflict.present()));
+        boolean ofAField = !conflict.field().isEmpty();
+        return ResponseEntity.status(HttpStatus.CONFLICT)
+                .body(new Problem(
+                        conflict.getMessage(),
+                        conflict.field(),
+                        ofAField ? shown(conflict.present()) : "",
+                        ofAField ? ChangeJson.value(conflict.present()) : ""));
     }
 
     @ExceptionHandler(InvalidField.class)
     ResponseEntity<Problem> invalid(InvalidField invalid) {
-        return answer(HttpStatus.UNPROCESSABLE_ENTITY, invalid.getMessage(), invalid.field(), "");
+        return answer(HttpStatus.UNPROCESSABLE_ENTITY, invalid.getMessage(), invalid.field());
     }
 
     @ExceptionHandler({UnreadableJson.class, EditRefused.class})
     ResponseEntity<Problem> refused(RuntimeException refused) {
-        return answer(HttpStatus.UNPROCESSABLE_ENTITY, refused.getMessage(), "", "");
+        return answer(HttpStatus.UNPROCESSABLE_ENTITY, refused.getMessage(), "");
     }
 
     @ExceptionHandler(HttpMessageNotReadableException.class)
     ResponseEntity<Problem> unreadable() {
-        return answer(HttpStatus.BAD_REQUEST, "The page sent something that is not an edit.", "", "");
+        return answer(HttpStatus.BAD_REQUEST, "The page sent something that is not an edit.", "");
     }
 
-    private static ResponseEntity<Problem> answer(HttpStatus status, String message, String field, String present) {
-        return ResponseEntity.status(status).body(new Problem(message, field, present));
+    private static ResponseEntity<Problem> answer(HttpStatus status, String message, String field) {
+        return ResponseEntity.status(status).body(new Problem(message, field, "", ""));
     }
 
     private static String shown(Object present) {

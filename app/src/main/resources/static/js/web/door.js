@@ -11,6 +11,7 @@ export class Refusal extends Error {
     this.status = status;
     this.field = problem.field ?? "";
     this.present = problem.present ?? "";
+    this.before = problem.before ?? "";
   }
 }
 
@@ -49,6 +50,11 @@ export class Door extends EventTarget {
       signal.throwIfAborted();
       this.#show(answer, true);
     }
+  }
+
+  /** Says something at the foot of the page, for what has no place of its own. */
+  tell(text) {
+    this.#notice.say(text);
   }
 
   /** Shows the stage with other parameters. */

@@ -41,7 +41,11 @@ export function connectFields(door, signal) {
     attempt
       .then(() => clearProblem(control))
       .catch((refusal) => {
-        const now = refusal.present ? ` It is ${refusal.present} now.` : "";
+        if (refusal.before) {
+          // Whoever types again now overwrites what somebody else wrote, and knows it.
+          control.dataset.before = refusal.before;
+        }
+        const now = refusal.present ? ` It is ${refusal.present} now; change yours again to replace it.` : "";
         showProblem(control, refusal.message + now);
       });
   }

@@ -12,7 +12,12 @@ function bodyOf(button) {
 function press(door, button) {
   const path = ["undo", "redo"].includes(button.dataset.post) ? button.dataset.post : "changes";
   const body = bodyOf(button);
-  door.edit(path, () => body).catch((refusal) => showProblem(null, refusal.message, button.closest("section, aside, form, details") ?? document));
+  door.edit(path, () => body).catch((refusal) => {
+    const around = button.closest("section, aside, form, details");
+    if (!around || !showProblem(null, refusal.message, around)) {
+      door.tell(refusal.message);
+    }
+  });
 }
 
 async function submit(door, form) {

@@ -2,12 +2,12 @@
 
 let made = 0;
 
-/** Shows a problem beside a control, or in the nearest place kept for problems. */
+/** Shows a problem beside a control, or in the place kept for problems; false where there is neither. */
 export function showProblem(control, message, container) {
   const setting = control?.closest(".setting");
   const place = setting ? beside(setting) : (container ?? document).querySelector("[data-problem]");
   if (!place) {
-    return;
+    return false;
   }
   place.textContent = message;
   place.hidden = false;
@@ -15,6 +15,7 @@ export function showProblem(control, message, container) {
   setting?.classList.add("has-problem");
   control?.setAttribute("aria-invalid", "true");
   control?.setAttribute("aria-describedby", place.id);
+  return true;
 }
 
 function beside(setting) {

@@ -128,6 +128,26 @@ class EditAnswersTest {
     }
 
     @Test
+    void an_edit_for_a_page_that_does_not_exist_saves_nothing() throws Exception {
+        post_(setBrief("lengthS", "30", "12").replace("\"stage\":\"brief\"", "\"stage\":\"nowhere\""))
+                .andExpect(status().isNotFound());
+
+        mvc.perform(get("/jobs/" + jobId + "/brief").with(user(owner)))
+                .andExpect(content().string(containsString("30 s promo")));
+    }
+
+    @Test
+    void a_conflict_says_what_is_there_now_so_that_the_page_can_try_again() throws Exception {
+        post_(setBrief("lengthS", "30", "12")).andExpect(status().isOk());
+
+        post_(setBrief("lengthS", "30", "20"))
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.present", is("12.0")))
+                .andExpect(jsonPath("$.before", is("12.0")));
+        post_(setBrief("lengthS", "12.0", "20")).andExpect(status().isOk());
+    }
+
+    @Test
     void the_brief_itself_cannot_be_removed() throws Exception {
         post_("{\"stage\":\"brief\",\"gesture\":\"remove\",\"arguments\":{\"kind\":\"brief\",\"id\":\"%s\"}}"
                         .formatted(jobId))

@@ -1,0 +1,59 @@
+package upshot.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import upshot.app.job.Stage;
+import upshot.core.RandomPlans;
+import upshot.core.plan.Plan;
+import upshot.core.verdict.Verdict;
+import upshot.exchange.csv.ShotListCsv;
+
+/** Whatever is in a plan, every stage can show it, with anything selected. */
+@AppTest
+class StageModelsTest {
+
+    @Autowired
+    private List<Stage> stages;
+
+    @RepeatedTest(40)
+    void every_stage_shows_any_plan(RepetitionInfo run) {
+        Plan plan = new RandomPlans(run.getCurrentRepetition()).plan();
+        Verdict verdict = Verdict.of(plan);
+        for (Stage stage : stages) {
+            for (Map<String, String> selection : selections(plan)) {
+                assertThat(stage.model(verdict, selection))
+                        .as("seed %d, %s, %s", run.getCurrentRepetition(), stage.slug(), selection)
+                        .isNotEmpty();
+            }
+        }
+        assertThat(ShotListCsv.inCutOrder(verdict).lines())
+                .hasSizeGreaterThan(plan.uses().size());
+        assertThat(ShotListCsv.inShootingOrder(verdict).lines())
+                .hasSizeGreaterThan(plan.shots().size());
+    }
+
+    private static List<Map<String, String>> selections(Plan plan) {
+        List<Map<String, String>> selections = new ArrayList<>(List.of(Map.of()));
+        plan.actions().forEach(one -> selections.add(Map.of("action", one.id().toString())));
+        plan.shots().forEach(one -> selections.add(Map.of("shot", one.id().toString())));
+        plan.uses().forEach(one -> selections.add(Map.of("use", one.id().toString())));
+        for (int number = 1; number <= 6; number++) {
+            selections.add(Map.of("joint", Integer.toString(number), "setup", Integer.toString(number)));
+        }
+        return selections;
+    }
+
+    @Test
+    void stages_keep_their_digits() {
+        assertThat(stages)
+                .extracting(stage -> stage.digit() + " " + stage.slug())
+                .containsExactlyInAnyOrder("1 brief", "2 coverage", "3 cut", "5 day", "7 hand-off");
+    }
+}
