@@ -1,7 +1,5 @@
 package upshot.app.job;
 
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,41 +33,25 @@ class DoorController {
     }
 
     @PostMapping("/jobs/{jobId}/changes")
-    Answer change(
-            Job job,
-            @AuthenticationPrincipal SignedIn who,
-            @RequestBody EditRequest edit,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        pages.stage(edit.stage());
+    Answer change(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
+        Stage stage = pages.stage(edit.stage());
         if (edit.preview()) {
             Plan plan = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
-            return answer(job, who, edit, job.version(), Verdict.of(plan), "", request, response);
+            return answer(job, who, stage, job.version(), Verdict.of(plan), "", edit.parameters());
         }
-        Door.Outcome outcome = door.edit(job.id(), who, desk -> proposal(desk, edit));
-        return answer(job, who, edit, outcome, request, response);
+        return answer(job, who, stage, edit, door.edit(job.id(), who, desk -> proposal(desk, edit)));
     }
 
     @PostMapping("/jobs/{jobId}/undo")
-    Answer undo(
-            Job job,
-            @AuthenticationPrincipal SignedIn who,
-            @RequestBody EditRequest edit,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        pages.stage(edit.stage());
-        return answer(job, who, edit, door.undo(job.id(), who), request, response);
+    Answer undo(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
+        Stage stage = pages.stage(edit.stage());
+        return answer(job, who, stage, edit, door.undo(job.id(), who));
     }
 
     @PostMapping("/jobs/{jobId}/redo")
-    Answer redo(
-            Job job,
-            @AuthenticationPrincipal SignedIn who,
-            @RequestBody EditRequest edit,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        pages.stage(edit.stage());
-        return answer(job, who, edit, door.redo(job.id(), who), request, response);
+    Answer redo(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
+        Stage stage = pages.stage(edit.stage());
+        return answer(job, who, stage, edit, door.redo(job.id(), who));
     }
 
     private Proposal proposal(Desk desk, EditRequest edit) {
@@ -84,33 +66,24 @@ class DoorController {
         return gesture.propose(desk, edit.arguments());
     }
 
-    private Answer answer(
-            Job job,
-            SignedIn who,
-            EditRequest edit,
-            Door.Outcome outcome,
-            HttpServletRequest request,
-            HttpServletResponse response) {
+    private Answer answer(Job job, SignedIn who, Stage stage, EditRequest edit, Door.Outcome outcome) {
         Verdict verdict = plans.remember(job.id(), outcome.version(), outcome.plan());
         Map<String, String> parameters = new LinkedHashMap<>(edit.parameters());
         parameters.putAll(outcome.proposal().show());
-        EditRequest shown = new EditRequest(edit.stage(), parameters, false, null, null, null);
         return answer(
-                job, who, shown, outcome.version(), verdict, outcome.proposal().label(), request, response);
+                job, who, stage, outcome.version(), verdict, outcome.proposal().label(), parameters);
     }
 
     private Answer answer(
             Job job,
             SignedIn who,
-            EditRequest edit,
+            Stage stage,
             long version,
             Verdict verdict,
             String done,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        Stage stage = pages.stage(edit.stage());
+            Map<String, String> parameters) {
         Map<String, Object> model =
-                pages.model(job.id(), version, stage, verdict, door.history(job.id(), who), edit.parameters());
-        return new Answer(version, pages.pieces(stage, model, request, response), done, edit.parameters());
+                pages.model(job.id(), version, stage, verdict, door.history(job.id(), who), parameters);
+        return new Answer(version, pages.pieces(stage, model), done, parameters);
     }
 }

@@ -1,7 +1,5 @@
 package upshot.app.job;
 
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -50,12 +48,10 @@ class StageController {
             Job job,
             @AuthenticationPrincipal SignedIn who,
             @PathVariable String slug,
-            @RequestParam Map<String, String> parameters,
-            HttpServletRequest request,
-            HttpServletResponse response) {
+            @RequestParam Map<String, String> parameters) {
         Stage stage = pages.stage(slug);
         Map<String, Object> model = model(job, who, stage, parameters);
-        return new Answer((long) model.get("version"), pages.pieces(stage, model, request, response), "", parameters);
+        return new Answer((long) model.get("version"), pages.pieces(stage, model), "", parameters);
     }
 
     private Map<String, Object> model(Job job, SignedIn who, Stage stage, Map<String, String> parameters) {

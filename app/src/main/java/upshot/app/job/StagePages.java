@@ -1,7 +1,5 @@
 package upshot.app.job;
 
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -63,15 +61,14 @@ class StagePages {
         return model;
     }
 
-    List<Piece> pieces(
-            Stage stage, Map<String, Object> model, HttpServletRequest request, HttpServletResponse response) {
+    List<Piece> pieces(Stage stage, Map<String, Object> model) {
         List<Piece> rendered = new ArrayList<>();
         for (String shared : SHARED) {
-            rendered.add(new Piece(shared, pieces.render(LAYOUT, shared, model, request, response)));
+            rendered.add(new Piece(shared, pieces.render(LAYOUT, shared, model)));
         }
         String template = stage.slug() + "/page";
         for (String own : stage.pieces()) {
-            rendered.add(new Piece(own, pieces.render(template, own, model, request, response)));
+            rendered.add(new Piece(own, pieces.render(template, own, model)));
         }
         return rendered;
     }

@@ -1,6 +1,5 @@
 package upshot.app.web;
 
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpServletResponseWrapper;
 import java.io.PrintWriter;
@@ -8,6 +7,8 @@ import java.io.StringWriter;
 import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 import org.springframework.web.servlet.View;
 import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
@@ -22,19 +23,17 @@ public class Pieces {
     }
 
     /**
+     * Renders for the request that is being answered.
+     *
      * @param template for instance {@code coverage/page}
      * @param fragment the name of a fragment in it
      */
-    public String render(
-            String template,
-            String fragment,
-            Map<String, Object> model,
-            HttpServletRequest request,
-            HttpServletResponse response) {
+    public String render(String template, String fragment, Map<String, Object> model) {
+        ServletRequestAttributes current = (ServletRequestAttributes) RequestContextHolder.currentRequestAttributes();
         StringWriter text = new StringWriter();
         try {
             View view = views.resolveViewName(template + " :: " + fragment, Locale.ENGLISH);
-            view.render(model, request, new Captured(response, text));
+            view.render(model, current.getRequest(), new Captured(current.getResponse(), text));
         } catch (Exception broken) {
             throw new IllegalStateException("The piece %s of %s cannot be shown".formatted(fragment, template), broken);
         }

@@ -3,116 +3,18 @@ package upshot.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Files;
-import java.util.List;
-import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import upshot.app.AppTest;
-import upshot.app.People;
 
 /** What a planner does, from signing in to the editor's lists, in a real browser. */
 @AppTest
-class PlannerPathTest {
-
-    private static Browser browser;
-
-    @LocalServerPort
-    private int port;
-
-    @Autowired
-    private People people;
-
-    private Browser.Window window;
-    private Page page;
-
-    @BeforeAll
-    static void launch() {
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void quit() {
-        browser.close();
-    }
-
-    @BeforeEach
-    void openWindow() {
-        window = browser.open("http://localhost:" + port);
-        page = window.page();
-    }
-
-    @AfterEach
-    void nothingWentWrong() {
-        assertThat(window.complaints()).isEmpty();
-        window.close();
-    }
-
-    private void signIn(String email, String password) {
-        page.navigate("/");
-        page.getByLabel("Address").fill(email);
-        page.getByLabel("Password").fill(password);
-        page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
-        assertThat(page).hasURL(Pattern.compile("/jobs$"));
-    }
-
-    private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(name).setExact(true);
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, named(name));
-    }
-
-    private void newJob(String name) {
-        signIn(people.account().email(), People.PASSWORD);
-        page.getByLabel("Name").fill(name);
-        button("Begin").click();
-        assertThat(page.locator("body[data-ready]")).isVisible();
-    }
-
-    private void stage(int digit) {
-        page.keyboard().press("Escape");
-        page.keyboard().press(Integer.toString(digit));
-        assertThat(page.locator(".lane a[data-digit='" + digit + "']")).hasAttribute("aria-current", "page");
-        assertThat(page.locator("body[data-ready]")).isVisible();
-    }
-
-    private void action(String what, String who, String moves, String beat) {
-        page.getByLabel("Who does what").fill(what);
-        page.getByLabel("Who or what").first().fill(who);
-        page.getByLabel("Moves").selectOption(moves);
-        page.getByLabel("Beat").first().selectOption(new SelectOption().setLabel(beat));
-        button("Add").first().click();
-        assertThat(page.locator(".action-name", new Page.LocatorOptions().setHasText(what)))
-                .isVisible();
-    }
-
-    private Locator gauge(String name) {
-        return page.locator("#gauges li", new Page.LocatorOptions().setHasText(name))
-                .locator(".gauge-figure");
-    }
-
-    private void accessible(String what) {
-        var serious = new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .filter(one -> List.of("serious", "critical").contains(one.getImpact()))
-                        .map(one -> one.getId() + " " + one.getNodes().get(0).getHtml())
-                        .toList();
-        assertThat(serious).as("axe on " + what).isEmpty();
-    }
+class PlannerPathTest extends InBrowser {
 
     @Test
     void from_an_empty_job_to_the_editor_s_lists_and_all_the_way_back() throws IOException {
@@ -277,36 +179,6 @@ class PlannerPathTest {
         assertThat(gauge("open holes")).hasText(Integer.toString(count));
         button("Fill the %d holes F".formatted(count)).click();
         assertThat(gauge("open holes")).hasText("0");
-    }
-
-    @Test
-    void no_screen_of_the_demo_has_a_serious_barrier() {
-        page.navigate("/sign-in");
-        accessible("sign-in");
-        signIn("planner@saltmarsh.example", "saltmarsh-clay");
-        accessible("the jobs");
-        page.getByRole(AriaRole.LINK, named("Kiln Night")).click();
-        page.locator(".action-name").nth(2).click();
-        assertThat(page.locator(".action-fields")).isVisible();
-        accessible("Brief");
-        stage(2);
-        page.locator(".thumb").nth(5).click();
-        assertThat(page.locator(".shot-panel")).isVisible();
-        accessible("Coverage");
-        stage(3);
-        accessible("Cut, nothing chosen");
-        page.locator(".joint[data-status=break]").first().click();
-        assertThat(page.locator("#panel .pair")).isVisible();
-        accessible("Cut");
-        stage(5);
-        page.locator("a.slot-body").nth(2).click();
-        assertThat(page.locator("#panel")).containsText("Why here");
-        accessible("Day");
-        stage(7);
-        accessible("Hand-off");
-        page.navigate("/jobs/nothing/here");
-        assertThat(page.locator("h1")).hasText("There is nothing here.");
-        accessible("what is not there");
     }
 
     @Test

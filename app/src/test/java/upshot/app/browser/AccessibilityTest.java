@@ -1,0 +1,54 @@
+package upshot.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import upshot.app.AppTest;
+
+/** No screen keeps anybody out: checked by axe on the demo, with things selected and opened. */
+@AppTest
+class AccessibilityTest extends InBrowser {
+
+    private void accessible(String what) {
+        var serious = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(one -> List.of("serious", "critical").contains(one.getImpact()))
+                        .map(one -> one.getId() + " " + one.getNodes().get(0).getHtml())
+                        .toList();
+        assertThat(serious).as("axe on " + what).isEmpty();
+    }
+
+    @Test
+    void no_screen_of_the_demo_has_a_serious_barrier() {
+        page.navigate("/sign-in");
+        accessible("sign-in");
+        signIn("planner@saltmarsh.example", "saltmarsh-clay");
+        accessible("the jobs");
+        page.getByRole(AriaRole.LINK, named("Kiln Night")).click();
+        page.locator(".action-name").nth(2).click();
+        assertThat(page.locator(".action-fields")).isVisible();
+        accessible("Brief");
+        stage(2);
+        page.locator(".thumb").nth(5).click();
+        assertThat(page.locator(".shot-panel")).isVisible();
+        accessible("Coverage");
+        stage(3);
+        accessible("Cut, nothing chosen");
+        page.locator(".joint[data-status=break]").first().click();
+        assertThat(page.locator("#panel .pair")).isVisible();
+        accessible("Cut");
+        stage(5);
+        page.locator("a.slot-body").nth(2).click();
+        assertThat(page.locator("#panel")).containsText("Why here");
+        accessible("Day");
+        stage(7);
+        accessible("Hand-off");
+        page.navigate("/jobs/nothing/here");
+        assertThat(page.locator("h1")).hasText("There is nothing here.");
+        accessible("what is not there");
+    }
+}

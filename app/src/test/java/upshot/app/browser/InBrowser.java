@@ -1,0 +1,101 @@
+package upshot.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import upshot.app.AppTest;
+import upshot.app.People;
+
+/** A window on the running application for each test, with what a planner does everywhere. */
+@AppTest
+abstract class InBrowser {
+
+    private static Browser browser;
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    People people;
+
+    private Browser.Window window;
+    Page page;
+
+    @BeforeAll
+    static void launch() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void quit() {
+        browser.close();
+    }
+
+    @BeforeEach
+    void openWindow() {
+        window = browser.open("http://localhost:" + port);
+        page = window.page();
+    }
+
+    @AfterEach
+    void nothingWentWrong() {
+        assertThat(window.complaints()).isEmpty();
+        window.close();
+    }
+
+    final void signIn(String email, String password) {
+        page.navigate("/");
+        page.getByLabel("Address").fill(email);
+        page.getByLabel("Password").fill(password);
+        page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
+        assertThat(page).hasURL(Pattern.compile("/jobs$"));
+    }
+
+    static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name).setExact(true);
+    }
+
+    final Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, named(name));
+    }
+
+    final void newJob(String name) {
+        signIn(people.account().email(), People.PASSWORD);
+        page.getByLabel("Name").fill(name);
+        button("Begin").click();
+        assertThat(page.locator("body[data-ready]")).isVisible();
+    }
+
+    final void stage(int digit) {
+        page.keyboard().press("Escape");
+        page.keyboard().press(Integer.toString(digit));
+        assertThat(page.locator(".lane a[data-digit='" + digit + "']")).hasAttribute("aria-current", "page");
+        assertThat(page.locator("body[data-ready]")).isVisible();
+    }
+
+    final void action(String what, String who, String moves, String beat) {
+        page.getByLabel("Who does what").fill(what);
+        page.getByLabel("Who or what").first().fill(who);
+        page.getByLabel("Moves").selectOption(moves);
+        page.getByLabel("Beat").first().selectOption(new SelectOption().setLabel(beat));
+        button("Add").first().click();
+        assertThat(page.locator(".action-name", new Page.LocatorOptions().setHasText(what)))
+                .isVisible();
+    }
+
+    final Locator gauge(String name) {
+        return page.locator("#gauges li", new Page.LocatorOptions().setHasText(name))
+                .locator(".gauge-figure");
+    }
+}
