@@ -29,18 +29,24 @@ class ArchitectureTest {
     }
 
     @Test
-    void the_core_knows_java_and_itself() {
+    void the_core_knows_java_itself_and_the_sun() {
         classes()
                 .that()
                 .resideInAPackage("upshot.core..")
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("upshot.core..", "java.lang..", "java.util..", "java.math..", "java.time..")
+                .resideInAnyPackage(
+                        "upshot.core..",
+                        "java.lang..",
+                        "java.util..",
+                        "java.math..",
+                        "java.time..",
+                        "org.shredzone.commons.suncalc..")
                 .check(CLASSES);
     }
 
     @Test
-    void exchange_knows_the_core_and_two_format_libraries() {
+    void exchange_knows_the_core_and_libraries_of_formats() {
         classes()
                 .that()
                 .resideInAPackage("upshot.exchange..")
@@ -51,7 +57,8 @@ class ArchitectureTest {
                         "upshot.core..",
                         "java..",
                         "com.fasterxml.jackson..",
-                        "org.apache.commons.csv..")
+                        "org.apache.commons.csv..",
+                        "net.fortuna.ical4j..")
                 .check(CLASSES);
     }
 

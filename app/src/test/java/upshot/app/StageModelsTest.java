@@ -9,6 +9,7 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.core.RandomPlans;
 import upshot.core.plan.Plan;
@@ -22,13 +23,17 @@ class StageModelsTest {
     @Autowired
     private List<Stage> stages;
 
+    @Autowired
+    private People people;
+
     @RepeatedTest(40)
     void every_stage_shows_any_plan(RepetitionInfo run) {
         Plan plan = new RandomPlans(run.getCurrentRepetition()).plan();
         Verdict verdict = Verdict.of(plan);
+        SignedIn who = people.person();
         for (Stage stage : stages) {
             for (Map<String, String> selection : selections(plan)) {
-                assertThat(stage.model(verdict, selection))
+                assertThat(stage.model(verdict, selection, who))
                         .as("seed %d, %s, %s", run.getCurrentRepetition(), stage.slug(), selection)
                         .isNotEmpty();
             }
@@ -46,6 +51,14 @@ class StageModelsTest {
         plan.uses().forEach(one -> selections.add(Map.of("use", one.id().toString())));
         for (int number = 1; number <= 6; number++) {
             selections.add(Map.of("joint", Integer.toString(number), "setup", Integer.toString(number)));
+        }
+        for (String block :
+                List.of("day", "delivery", "music", "spots", "agenda", "people", "kit", "house", "nothing")) {
+            selections.add(Map.of(
+                    "open",
+                    block,
+                    "record",
+                    plan.spots().isEmpty() ? "" : plan.spots().get(0).id().toString()));
         }
         return selections;
     }

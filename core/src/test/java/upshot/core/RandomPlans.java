@@ -3,27 +3,45 @@ package upshot.core;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import upshot.core.house.Threshold;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
+import upshot.core.plan.Adjustment;
+import upshot.core.plan.Aspects;
+import upshot.core.plan.Card;
+import upshot.core.plan.Carrier;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
 import upshot.core.plan.Change;
+import upshot.core.plan.Coordinates;
+import upshot.core.plan.Dioptre;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Field;
+import upshot.core.plan.FrameRates;
+import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
+import upshot.core.plan.Light;
+import upshot.core.plan.Moment;
+import upshot.core.plan.NdFilter;
+import upshot.core.plan.Outline;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Support;
+import upshot.core.plan.TempoMark;
 import upshot.core.plan.Use;
+import upshot.core.plan.VoiceOver;
+import upshot.core.plan.Walk;
 
 /** Plans and changes out of a seeded source, for properties that must hold for any of them. */
 public final class RandomPlans {
@@ -55,7 +73,8 @@ public final class RandomPlans {
 
     /** A change that the plan accepts: an added shot or use, a removal with all it drags along, fields, or several. */
     public Change change(Plan plan) {
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(6)) {
+            case 5 -> extra(plan);
             case 0 -> add(plan);
             case 1 -> Removal.of(plan, pick(removable(plan)));
             case 2 -> several(plan);
@@ -92,6 +111,54 @@ public final class RandomPlans {
         return taken ? set(plan) : new Change.Add(Shot.draft(id(), action.id(), code, new FrameRate(24000, 1001)));
     }
 
+    /** Kinds that most jobs have a few of and that nothing else refers to. */
+    private static final List<Kind<?>> EXTRAS = List.of(
+            Kind.ADJUSTMENT,
+            Kind.TEMPO,
+            Kind.VOICE,
+            Kind.MOMENT,
+            Kind.WALK,
+            Kind.DIOPTRE,
+            Kind.ND,
+            Kind.CARRIER,
+            Kind.CARD,
+            Kind.LIGHT);
+
+    private Change extra(Plan plan) {
+        List<Threshold> free = Arrays.stream(Threshold.values())
+                .filter(one -> plan.adjustment(one).isEmpty())
+                .toList();
+        boolean walkable = plan.spots().size() > 1;
+        PlanRecord added = switch (random.nextInt(9)) {
+            case 0 ->
+                free.isEmpty()
+                        ? new NdFilter(id(), "ND", 1, 6)
+                        : new Adjustment(id(), free.get(0), free.get(0).most());
+            case 1 -> new TempoMark(id(), plan.list(Kind.TEMPO).size() * 8 + random.nextInt(7) + 100, 500_001, 4, 4);
+            case 2 -> new VoiceOver(id(), random.nextInt(20), 20 + random.nextDouble(), pick(TEXTS));
+            case 3 -> new Moment(id(), "Doors", Optional.empty(), LocalTime.of(random.nextInt(24), 5), 10, "");
+            case 4 ->
+                walkable
+                        ? new Walk(
+                                id(),
+                                plan.spots().get(0).id(),
+                                plan.spots().get(1).id(),
+                                random.nextInt(20))
+                        : new Dioptre(id(), "+2", 1, 2);
+            case 5 -> new Dioptre(id(), "+1", random.nextInt(9), 1);
+            case 6 -> new Carrier(id(), "Slider", 1, Support.SLIDER, 0.2, 1.8, 0.8);
+            case 7 -> new Card(id(), "Card", 1, 2, 128, 90.5);
+            default -> new Light(id(), "Panel", 1, 60, 4000, true);
+        };
+        Change change = new Change.Add(added);
+        try {
+            plan.apply(change);
+            return change;
+        } catch (InvalidField doubled) {
+            return set(plan);
+        }
+    }
+
     private static List<PlanRecord> removable(Plan plan) {
         List<PlanRecord> candidates = new ArrayList<>();
         candidates.addAll(plan.uses());
@@ -99,6 +166,9 @@ public final class RandomPlans {
         candidates.addAll(plan.actions());
         candidates.addAll(plan.subjects());
         candidates.addAll(plan.spots());
+        for (Kind<?> kind : EXTRAS) {
+            candidates.addAll(plan.list(kind));
+        }
         return candidates.isEmpty() ? List.of(plan.beats().get(0)) : candidates;
     }
 
@@ -146,7 +216,9 @@ public final class RandomPlans {
         }
         if (type == String.class) {
             // Codes and their letters stay: they never change once given.
-            return field.name().startsWith("code") ? null : pick(TEXTS);
+            return field.name().startsWith("code")
+                    ? null
+                    : field.name().equals("zone") ? pick(List.of("", "Europe/Oslo", "Asia/Kolkata")) : pick(TEXTS);
         }
         if (type.isEnum()) {
             return pick(List.of(type.getEnumConstants()));
@@ -170,6 +242,19 @@ public final class RandomPlans {
         }
         if (type == LocalDate.class) {
             return LocalDate.of(1970, 1, 1).plusDays(random.nextInt(40_000));
+        }
+        if (type == Aspects.class) {
+            return Aspects.parse(pick(List.of("", "9:16", "1:1, 4:5, 2.39:1")));
+        }
+        if (type == FrameRates.class) {
+            return FrameRates.parse(pick(List.of("24", "23.976, 25, 50", "30, 60, 120, 240")));
+        }
+        if (type == Outline.class) {
+            return Outline.parse(pick(List.of("", "0 0, 5 0, 5 4", "-1.25 0, 7.5 0.1, 7 9, 0 8")));
+        }
+        if (type == Coordinates.class) {
+            return new Coordinates(
+                    random.nextDouble() * 180 - 90, random.nextInt(3) == 0 ? 1e-7 : random.nextDouble() * 360 - 180);
         }
         if (type == Cautions.class) {
             return Cautions.of(pick(List.of(Caution.values())), pick(List.of(Caution.values())));

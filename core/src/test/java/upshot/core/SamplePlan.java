@@ -4,16 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Body;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Entry;
+import upshot.core.plan.FrameRates;
+import upshot.core.plan.HouseRules;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Line;
+import upshot.core.plan.Mode;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
@@ -21,7 +23,6 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.Use;
-import upshot.core.size.SubjectKind;
 
 /** A small plan put together piece by piece, with ids counted up so that every run sees the same ones. */
 public final class SamplePlan {
@@ -43,14 +44,31 @@ public final class SamplePlan {
         brief = Brief.draft(id(), "Sample");
         beat = add(new Beat(id(), "Body", 1, Beat.Role.BODY));
         nextBeat = add(new Beat(id(), "Ending", 2, Beat.Role.ENDING));
-        spot = add(new Spot(id(), "Hall", 1, false, 20, 3));
-        nextSpot = add(new Spot(id(), "Yard", 2, true, 30, 8));
+        spot = add(Spot.draft(id(), "Hall").with("roomM", 20.0).with("backdropM", 3.0));
+        nextSpot = add(Spot.draft(id(), "Yard")
+                .with("rank", 2.0)
+                .with("outdoors", true)
+                .with("roomM", 30.0)
+                .with("backdropM", 8.0));
         person = add(Subject.person(id(), "Ada"));
         otherPerson = add(Subject.person(id(), "Ben"));
-        object = add(new Subject(id(), "Jar", SubjectKind.OBJECT, 0.4, 0.3, 0.3));
-        add(new Body(id(), "Body", 1, 24.9, 14.0, FrameRate.of(120)));
+        object = add(Subject.object(id(), "Jar", 0.4, 0.3, 0.3));
+        Body body = add(Body.draft(id(), "Body"));
+        add(new Mode(
+                id(),
+                body.id(),
+                "4K",
+                1,
+                3840,
+                2160,
+                FrameRates.parse("24, 25, 29.97, 30, 50, 60, 120"),
+                24.9,
+                14.0,
+                100,
+                true));
+        add(HouseRules.usual(id()));
         for (int focal : new int[] {24, 35, 50, 85}) {
-            add(new Lens(id(), focal + " mm", focal, focal, 1.8, 0.3));
+            add(Lens.fixed(id(), focal + " mm", focal, 1.8, 0.3));
         }
     }
 

@@ -1,5 +1,6 @@
 package upshot.app.account;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
@@ -9,6 +10,10 @@ interface AccountRepository extends Repository<Account, UUID> {
     Account save(Account account);
 
     Optional<Account> findByEmail(String email);
+
+    Optional<Account> findById(UUID id);
+
+    List<Account> findAllByOrderByCreatedAt();
 
     long count();
 }

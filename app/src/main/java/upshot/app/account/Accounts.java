@@ -1,6 +1,7 @@
 package upshot.app.account;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -36,6 +37,21 @@ public class Accounts implements UserDetailsService {
 
     public Optional<Account> find(String email) {
         return repository.findByEmail(Account.signInName(email));
+    }
+
+    public Optional<Account> find(UUID id) {
+        return repository.findById(id);
+    }
+
+    /** Everybody who may sign in, the owner first. */
+    public List<Account> all() {
+        return repository.findAllByOrderByCreatedAt();
+    }
+
+    /** Whether somebody has the first account that was made, and with it makes the others. */
+    public boolean isOwner(SignedIn who) {
+        List<Account> all = all();
+        return !all.isEmpty() && all.get(0).id().equals(who.id());
     }
 
     @Override

@@ -1,34 +1,41 @@
 package upshot.app.brief;
 
-import java.util.ArrayList;
+import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
+import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
-import upshot.app.web.FieldView;
+import upshot.app.store.KitTemplates;
 import upshot.app.web.FieldView.Choice;
 import upshot.app.web.Selected;
+import upshot.core.brief.DayBand;
+import upshot.core.brief.GenericKit;
 import upshot.core.finding.Say;
-import upshot.core.measure.FrameRate;
-import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Caution;
+import upshot.core.plan.Coordinates;
 import upshot.core.plan.Kind;
-import upshot.core.plan.Line;
 import upshot.core.plan.Plan;
-import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Spot;
-import upshot.core.plan.Subject;
-import upshot.core.size.SubjectKind;
+import upshot.core.plan.Walk;
 import upshot.core.verdict.Verdict;
+import upshot.exchange.svg.DayBandSvg;
 
-/** The Brief: actions on the left, in the order in which they are told, delivery, day and spots on the right. */
+/** The Brief: what will happen on the left, the day and everything else in sentences on the right. */
 @Component
 class BriefStage implements Stage {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+
+    private final KitTemplates templates;
+
+    BriefStage(KitTemplates templates) {
+        this.templates = templates;
+    }
 
     @Override
     public int digit() {
@@ -46,192 +53,130 @@ class BriefStage implements Stage {
     }
 
     @Override
-    public List<String> pieces() {
-        return List.of("actions", "delivery", "day", "spots");
+    public boolean hasScript() {
+        return true;
     }
 
-    /** A beat with its actions. */
-    record BeatView(String id, String name, List<ActionView> actions) {}
+    @Override
+    public List<String> pieces() {
+        return List.of("actions", "day", "blocks");
+    }
 
-    /**
-     * An action of the list.
-     *
-     * @param length of one go, empty for a feature
-     * @param tags plain facts about it
-     * @param cautions what can hurt
-     * @param fields what can be changed when it is open; empty when it is closed
-     */
-    record ActionView(
-            String id,
-            int number,
-            String name,
-            String length,
-            List<String> tags,
-            List<Caution> cautions,
-            List<FieldView> fields) {}
+    /** A generic or kept kit that can be taken. */
+    record KitView(String name, String id, String content) {}
 
-    /** A spot with its controls. */
-    record SpotView(String id, String name, String facts, List<FieldView> fields, boolean removable) {}
+    /** A walk between two spots, as it is. */
+    record WalkView(String from, String to, String fromId, String toId, String minutes) {}
 
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters) {
+    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
         Plan plan = verdict.plan();
-        Optional<Action> open = Selected.of(plan, Kind.ACTION, parameters, "action");
+        String open = parameters.getOrDefault("open", "");
         Map<String, Object> model = new LinkedHashMap<>();
-        model.put("beats", beats(plan, open));
-        model.put("noActions", plan.actions().isEmpty());
-        model.put("beatChoices", choices(plan.beats()));
-        model.put("spotChoices", choices(plan.spots()));
-        model.put("subjectNames", plan.subjects().stream().map(Subject::name).toList());
-        model.put("deliveryFields", deliveryFields(plan.brief()));
-        model.put("dayFields", dayFields(plan.brief()));
-        model.put("promoFacts", promoFacts(plan.brief()));
-        model.put("spots", plan.spots().stream().map(spot -> spot(plan, spot)).toList());
+        model.put("talk", TalkView.of(plan, Selected.of(plan, Kind.ACTION, parameters, "action")));
+        model.put("beatChoices", TalkView.choices(plan.beats()));
+        model.put("spotChoices", TalkView.choices(plan.spots()));
+        model.put("dayBand", DayBandSvg.render(DayBand.of(plan), spokenDay(plan)));
+        model.put("dayFacts", dayFacts(plan.brief()));
+        model.put("dayOpen", open.equals("day"));
+        model.put("dayFields", BriefFields.day(plan.brief()));
+        model.put(
+                "coordinates",
+                plan.brief().coordinates().map(Coordinates::toString).orElse(""));
+        model.put(
+                "sunMissing",
+                plan.brief().shootDate().isEmpty() || plan.brief().coordinates().isEmpty());
+        model.put("blocks", blocks(plan, open));
+        String opened = parameters.getOrDefault("record", "");
+        openBlock(model, plan, open, opened, who);
         return model;
     }
 
-    private static List<Choice> choices(List<? extends PlanRecord> records) {
-        return records.stream()
-                .map(one -> new Choice(one.id().toString(), one.label(), false))
-                .toList();
+    private static List<BlockView> blocks(Plan plan, String open) {
+        return List.of(
+                block("delivery", "Delivery", "Change", plan, Sentences::delivery, open),
+                block("music", "Music", "Change", plan, Sentences::music, open),
+                block("spots", "Spots", "Change", plan, Sentences::spots, open),
+                block("kit", "Kit", "Change", plan, Sentences::kit, open),
+                block("people", "People and things", "Change", plan, Sentences::people, open),
+                block("agenda", "Agenda", "Change", plan, Sentences::agenda, open),
+                block("house", "House rules", "Change", plan, Sentences::house, open));
     }
 
-    private static List<BeatView> beats(Plan plan, Optional<Action> open) {
-        List<BeatView> beats = new ArrayList<>();
-        int number = 0;
-        for (Beat beat : plan.beats()) {
-            List<ActionView> actions = new ArrayList<>();
-            for (Action action : plan.actionsOf(beat)) {
-                number++;
-                actions.add(
-                        action(plan, action, number, open.filter(action::equals).isPresent()));
+    private static BlockView block(
+            String id, String title, String action, Plan plan, Function<Plan, List<String>> sentences, String open) {
+        return new BlockView(id, title, action, sentences.apply(plan), id.equals(open));
+    }
+
+    private void openBlock(Map<String, Object> model, Plan plan, String open, String opened, SignedIn who) {
+        switch (open) {
+            case "delivery" -> model.put("deliveryFields", BriefFields.delivery(plan.brief()));
+            case "music" -> {
+                model.put("musicFields", BriefFields.music(plan.brief()));
+                model.put("voices", BriefFields.voices(plan, opened));
+                model.put("marked", !plan.list(Kind.TEMPO).isEmpty());
             }
-            beats.add(new BeatView(beat.id().toString(), beat.name(), actions));
+            case "spots" -> {
+                model.put("spots", BriefFields.spots(plan, opened));
+                model.put("walks", walks(plan));
+            }
+            case "agenda" -> model.put("moments", BriefFields.moments(plan, opened));
+            case "people" -> model.put("people", BriefFields.people(plan, opened));
+            case "kit" -> kit(model, plan, opened, who);
+            case "house" -> model.put("house", HouseView.of(plan));
+            default -> {
+                // Everything is closed, and nothing more is needed.
+            }
         }
-        return beats;
     }
 
-    private static ActionView action(Plan plan, Action action, int number, boolean open) {
-        return new ActionView(
-                action.id().toString(),
-                number,
-                action.name(),
-                action.feature() ? "–" : Say.number(action.durationS(), 1) + " s",
-                tags(plan, action),
-                action.cautions().tags(),
-                open ? fields(plan, action) : List.of());
+    private void kit(Map<String, Object> model, Plan plan, String opened, SignedIn who) {
+        model.put("bodies", BriefFields.bodies(plan, opened));
+        model.put("glass", BriefFields.glass(plan, opened));
+        model.put("supports", BriefFields.supports(plan, opened));
+        model.put(
+                "bodyChoices",
+                plan.bodies().stream()
+                        .map(body -> new Choice(body.id().toString(), body.name(), false))
+                        .toList());
+        model.put(
+                "genericKits",
+                Arrays.stream(GenericKit.values())
+                        .map(kit -> new KitView(kit.label(), kit.name(), kit.content()))
+                        .toList());
+        model.put(
+                "keptKits",
+                templates.findByAccountIdOrderByName(who.id()).stream()
+                        .map(kit -> new KitView(kit.name(), kit.id().toString(), "kept by you"))
+                        .toList());
     }
 
-    private static List<String> tags(Plan plan, Action action) {
-        List<String> tags = new ArrayList<>();
-        tags.add(action.feature() ? "place or thing" : plan.subjectOf(action).name());
-        tags.add(plan.spotOf(action).name());
-        action.fixedTime().ifPresent(time -> tags.add("at " + time));
-        if (!action.feature()) {
-            tags.add(action.once() ? "once only" : repeats(action));
-        }
-        if (action.line() != Line.NONE) {
-            tags.add("%s %s".formatted(action.line().label(), action.side().label()));
-        }
-        if (action.messy()) {
-            tags.add("messy");
-        }
-        if (action.hasThing()) {
-            tags.add("shows the " + action.thing());
-        }
-        return tags;
+    private static List<WalkView> walks(Plan plan) {
+        return plan.list(Kind.WALK).stream().map(walk -> walk(plan, walk)).toList();
     }
 
-    private static String repeats(Action action) {
-        return action.resetMin() > 0 ? "repeats, %s min reset".formatted(Say.number(action.resetMin(), 1)) : "repeats";
+    private static WalkView walk(Plan plan, Walk walk) {
+        Spot from = plan.get(Kind.SPOT, walk.fromSpotId());
+        Spot to = plan.get(Kind.SPOT, walk.toSpotId());
+        return new WalkView(
+                from.name(), to.name(), from.id().toString(), to.id().toString(), Say.number(walk.minutes(), 1));
     }
 
-    private static List<FieldView> fields(Plan plan, Action action) {
-        Subject subject = plan.subjectOf(action);
-        List<FieldView> fields = new ArrayList<>(List.of(
-                FieldView.text(action, "name", "What happens"),
-                FieldView.oneOf(action, "beatId", "Beat", "", choices(plan.beats())),
-                FieldView.oneOf(action, "spotId", "Spot", "", choices(plan.spots())),
-                FieldView.oneOf(action, "subjectId", "Who or what", "", choices(plan.subjects())),
-                FieldView.choice(subject, "kind", "Is a"),
-                FieldView.number(subject, "heightM", "Height of " + subject.name(), "m")));
-        if (subject.kind() == SubjectKind.PERSON) {
-            fields.add(FieldView.choice(action, "posture", "Posture"));
-        } else {
-            fields.add(FieldView.number(subject, "widthM", "Width", "m"));
-            fields.add(FieldView.number(subject, "lengthM", "Length", "m"));
-        }
-        fields.addAll(List.of(
-                FieldView.number(action, "durationS", "Takes", "s"),
-                FieldView.number(action, "resetMin", "Reset", "min"),
-                FieldView.time(action, "fixedTime", "At, if fixed"),
-                FieldView.choice(action, "line", "Direction"),
-                FieldView.choice(action, "side", "On screen"),
-                FieldView.text(action, "thing", "Thing to show"),
-                FieldView.number(action, "thingHeightM", "Thing's height", "m"),
-                FieldView.number(action, "thingBaseM", "Above the floor", "m"),
-                FieldView.check(action, "once", "Once only"),
-                FieldView.check(action, "messy", "Messy"),
-                FieldView.check(action, "feature", "Nothing happens: a place or thing")));
-        return fields;
+    private static String dayFacts(Brief brief) {
+        String date = brief.shootDate().map(DAY::format).orElse("no date yet");
+        String where = brief.coordinates()
+                .map(place -> ", " + place.label())
+                .orElse(brief.place().isEmpty() ? "" : ", " + brief.place());
+        return date + where;
     }
 
-    private static List<FieldView> deliveryFields(Brief brief) {
-        return List.of(
-                FieldView.text(brief, "name", "Job"),
-                FieldView.number(brief, "lengthS", "Promo", "s"),
-                FieldView.oneOf(
-                        brief,
-                        "rate",
-                        "Frame rate",
-                        "fps",
-                        same("23.976", "24", "25", "29.97", "30", "50", "59.94", "60")),
-                FieldView.oneOf(brief, "aspect", "Shape", "", same("16:9", "9:16", "1:1", "4:5", "2.39:1")),
-                FieldView.number(brief, "tempoBpm", "Tempo, if any", "bpm"));
-    }
-
-    /** Choices whose value is what {@code toString} of the field's type gives back. */
-    private static List<Choice> same(String... labels) {
-        return Arrays.stream(labels)
-                .map(label -> new Choice(exact(label), label, false))
-                .toList();
-    }
-
-    private static String exact(String label) {
-        return label.contains(":") ? label : FrameRate.parse(label).toString();
-    }
-
-    private static List<FieldView> dayFields(Brief brief) {
-        return List.of(
-                FieldView.date(brief, "shootDate", "Date"),
-                FieldView.time(brief, "callTime", "Call"),
-                FieldView.time(brief, "wrapTime", "Wrap"),
-                FieldView.text(brief, "place", "Place"));
-    }
-
-    private static String promoFacts(Brief brief) {
-        String frames = "%d frames".formatted(brief.lengthFrames());
-        return brief.tempoBpm()
-                .map(bpm -> "%s, %s bars of four".formatted(frames, Say.number(brief.lengthS() * bpm / 240, 1)))
-                .orElse(frames);
-    }
-
-    private static SpotView spot(Plan plan, Spot spot) {
-        boolean used =
-                plan.actions().stream().anyMatch(action -> action.spotId().equals(spot.id()));
-        return new SpotView(
-                spot.id().toString(),
-                spot.name(),
-                "%s, %s to stand back, background %s behind"
-                        .formatted(
-                                spot.outdoors() ? "outdoors" : "indoors",
-                                Say.metres(spot.roomM()),
-                                Say.metres(spot.backdropM())),
-                List.of(
-                        FieldView.text(spot, "name", "Name"),
-                        FieldView.number(spot, "roomM", "Room to stand back", "m"),
-                        FieldView.number(spot, "backdropM", "Background behind", "m"),
-                        FieldView.check(spot, "outdoors", "Outdoors")),
-                !used && plan.spots().size() > 1);
+    private static String spokenDay(Plan plan) {
+        DayBand band = DayBand.of(plan);
+        String sun = band.sun().isEmpty()
+                ? ""
+                : ", the sun is " + Sentences.sun(band.sun().get(0));
+        String bars =
+                String.join(", ", band.bars().stream().map(DayBand.Bar::name).toList());
+        return "The day on the clock: %s%s".formatted(bars, sun);
     }
 }

@@ -1,5 +1,6 @@
 package upshot.app.brief;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -8,10 +9,16 @@ import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
+import upshot.core.plan.Change;
 import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
 
-/** Moves an action one place earlier or later within its beat. */
+/**
+ * Moves an action one place earlier or later in the story, into the next beat at its beat's ends; or, when it was
+ * dragged, to a place in a beat.
+ */
 @Component
 class MoveAction implements Gesture {
 
@@ -23,9 +30,46 @@ class MoveAction implements Gesture {
     @Override
     public Proposal propose(Desk desk, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Action action = arguments.chosen(desk.plan(), Kind.ACTION, "id");
-        List<Action> siblings = desk.plan().actionsOf(desk.plan().get(Kind.BEAT, action.beatId()));
-        int to = siblings.indexOf(action) + (arguments.text("way").equals("up") ? -1 : 1);
-        return Proposal.of("move " + action.name(), Ranks.move(siblings, action, to));
+        Plan plan = desk.plan();
+        Action action = arguments.chosen(plan, Kind.ACTION, "id");
+        Beat beat = plan.get(Kind.BEAT, action.beatId());
+        Change change;
+        if (arguments.text("beatId").isEmpty()) {
+            change = step(plan, action, beat, arguments.text("way").equals("up") ? -1 : 1);
+        } else {
+            Beat target = arguments.chosen(plan, Kind.BEAT, "beatId");
+            change = place(plan, action, target, (int) arguments.number("position", 0));
+        }
+        return Proposal.of("move " + action.name(), change);
+    }
+
+    private static Change step(Plan plan, Action action, Beat beat, int way) {
+        List<Action> siblings = plan.actionsOf(beat);
+        int to = siblings.indexOf(action) + way;
+        int next = plan.beats().indexOf(beat) + way;
+        boolean leaves = to < 0 || to >= siblings.size();
+        if (!leaves) {
+            return Ranks.move(siblings, action, to);
+        }
+        if (next < 0 || next >= plan.beats().size()) {
+            return Change.batch(List.of());
+        }
+        Beat neighbour = plan.beats().get(next);
+        return place(
+                plan, action, neighbour, way < 0 ? plan.actionsOf(neighbour).size() : 0);
+    }
+
+    private static Change place(Plan plan, Action action, Beat beat, int position) {
+        if (beat.id().equals(action.beatId())) {
+            return Ranks.move(plan.actionsOf(beat), action, position);
+        }
+        List<Action> there = plan.actionsOf(beat);
+        List<Change> changes = new ArrayList<>();
+        changes.add(Change.set(action, "beatId", beat.id()));
+        double rank = Ranks.at(there, Math.max(0, Math.min(there.size(), position)));
+        if (rank != action.rank()) {
+            changes.add(Change.set(action, "rank", rank));
+        }
+        return Change.batch(changes);
     }
 }

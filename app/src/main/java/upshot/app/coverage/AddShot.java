@@ -36,7 +36,7 @@ class AddShot implements Gesture {
                         desk.plan().brief().rate())
                 .with("rank", Ranks.after(desk.plan().shotsOf(action)));
         Shot sized = sized(action, shot, arguments.choice("sizeClass", SizeClass.MID));
-        return new Proposal(
+        return Proposal.showing(
                 "add " + sized.code(),
                 new Change.Add(sized),
                 Map.of("shot", sized.id().toString()));

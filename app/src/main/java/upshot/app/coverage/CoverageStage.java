@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.web.FrameView;
 import upshot.app.web.Selected;
@@ -74,7 +75,7 @@ class CoverageStage implements Stage {
     record Cell(String sizeClass, List<FrameView> frames, String hole, boolean optional) {}
 
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters) {
+    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
         Plan plan = verdict.plan();
         Optional<Shot> selected = Selected.of(plan, Kind.SHOT, parameters, "shot");
         Map<String, Object> model = new LinkedHashMap<>();

@@ -30,7 +30,7 @@ class FillGesture implements Gesture {
         Change.Batch added = new Fill(desk.ids(), desk.codes()).propose(desk.plan(), wanted(desk, arguments));
         List<Change> steps = added.changes();
         String label = steps.size() == 1 ? "fill a hole" : "fill %d holes".formatted(steps.size());
-        return new Proposal(label, added, steps.size() == 1 ? show(steps.get(0)) : Map.of());
+        return Proposal.showing(label, added, steps.size() == 1 ? show(steps.get(0)) : Map.of());
     }
 
     private static Predicate<Hole> wanted(Desk desk, Arguments arguments) {

@@ -3,20 +3,19 @@ package upshot.app.coverage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
 import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
-import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Change;
 import upshot.core.plan.Line;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.shot.Glass;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.Stand;
 import upshot.core.size.CameraHeight;
@@ -62,13 +61,13 @@ record ShotPanel(
                         .map(FindingView::of)
                         .toList(),
                 action.cautions().tags(),
-                figures(action, shot, numbers),
+                figures(verdict.plan(), action, shot, numbers),
                 heights(shot, numbers.stand()),
                 FieldView.bearing(shot, "bearingDeg", "Bearing"),
                 fields(verdict.plan(), shot));
     }
 
-    private static List<Figure> figures(Action action, Shot shot, ShotNumbers numbers) {
+    private static List<Figure> figures(Plan plan, Action action, Shot shot, ShotNumbers numbers) {
         Stand stand = numbers.stand();
         List<Figure> figures = new ArrayList<>();
         figures.add(new Figure(
@@ -98,7 +97,7 @@ record ShotPanel(
         figures.add(new Figure(
                 "All takes", Say.number(Math.ceil(numbers.shotTimeS() / 6) / 10, 1) + " min for " + shot.takes()));
         if (action.line() == Line.TRAVEL) {
-            figures.add(new Figure("Travel", Stand.travel(action, shot, false).label()));
+            figures.add(new Figure("Travel", Stand.travel(plan, shot, false).label()));
         }
         return figures;
     }
@@ -153,8 +152,8 @@ record ShotPanel(
                 "focalLengthMm",
                 "Lens",
                 "",
-                plan.lenses().stream()
-                        .map(lens -> new Choice(Say.number(lens.focalLengthMm(), 4), lens.name(), false))
+                Glass.settings(plan)
+                        .map(one -> new Choice(Say.number(one.focalLengthMm(), 4), one.label(), false))
                         .toList()));
         fields.addAll(List.of(
                 FieldView.number(shot, "apertureN", "Aperture f/", ""),
@@ -180,12 +179,13 @@ record ShotPanel(
         return FieldView.oneOf(shot, "size", "Size", "", sizes);
     }
 
+    /** What the first body records. */
     private static List<Choice> rates(Plan plan) {
-        return Stream.of(plan.brief().rate().toString(), "50", "60", "100", "120")
+        return plan.modesOf(plan.bodies().get(0)).stream()
+                .flatMap(mode -> mode.rates().rates().stream())
                 .distinct()
-                .filter(rate ->
-                        FrameRate.parse(rate).compareTo(plan.bodies().get(0).topRate()) <= 0)
-                .map(rate -> new Choice(rate, FrameRate.parse(rate).label(), false))
+                .sorted()
+                .map(rate -> new Choice(rate.toString(), rate.label(), false))
                 .toList();
     }
 }

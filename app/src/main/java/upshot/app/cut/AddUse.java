@@ -39,7 +39,7 @@ class AddUse implements Gesture {
                 .orElse(uses.size());
         int frames = (int) plan.brief().rate().framesIn(USUAL_S, RoundingMode.HALF_EVEN);
         Use use = new Use(desk.ids().get(), shot.id(), Ranks.at(uses, position), frames, 1, Entry.STRAIGHT);
-        return new Proposal(
+        return Proposal.showing(
                 "put %s into the cut".formatted(shot.code()),
                 new Change.Add(use),
                 Map.of("use", use.id().toString()));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.web.FieldView.Choice;
 import upshot.app.web.FindingView;
@@ -44,7 +45,7 @@ class CutStage implements Stage {
     record JointPanel(int number, String status, FrameView out, FrameView into, List<FindingView> findings) {}
 
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters) {
+    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
         PaperCut cut = verdict.cut();
         Optional<UsePanel> use = Selected.of(verdict.plan(), Kind.USE, parameters, "use")
                 .flatMap(selected -> cut.uses().stream()

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.web.FrameView;
 import upshot.core.finding.Say;
@@ -74,7 +75,7 @@ class DayStage implements Stage {
     record Minutes(String label, String value) {}
 
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters) {
+    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
         Brief brief = verdict.plan().brief();
         DayPlan day = verdict.day();
         Optional<DayPlan.Slot> chosen = chosen(day, parameters.getOrDefault("setup", ""));

@@ -11,6 +11,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import upshot.app.account.Accounts;
 import upshot.app.account.ShownAccount;
 import upshot.app.account.SignedIn;
+import upshot.app.job.NewJobs;
 
 /** Makes the demo's account and jobs when its database is empty. */
 @Configuration
@@ -21,11 +22,20 @@ class DemoLoader implements ApplicationRunner {
 
     private final Accounts accounts;
     private final KilnNight kilnNight;
+    private final TallowStreet tallowStreet;
+    private final NewJobs newJobs;
     private final TransactionTemplate transaction;
 
-    DemoLoader(Accounts accounts, KilnNight kilnNight, TransactionTemplate transaction) {
+    DemoLoader(
+            Accounts accounts,
+            KilnNight kilnNight,
+            TallowStreet tallowStreet,
+            NewJobs newJobs,
+            TransactionTemplate transaction) {
         this.accounts = accounts;
         this.kilnNight = kilnNight;
+        this.tallowStreet = tallowStreet;
+        this.newJobs = newJobs;
         this.transaction = transaction;
     }
 
@@ -48,6 +58,9 @@ class DemoLoader implements ApplicationRunner {
     private void load() {
         ShownAccount shown = demoAccount();
         SignedIn planner = new SignedIn(accounts.create(shown.email(), "Saltmarsh planner", shown.password()));
+        accounts.create("second@saltmarsh.example", "Second shooter", shown.password());
+        newJobs.create(planner, "A job to fill");
+        tallowStreet.create(planner);
         kilnNight.create(planner);
     }
 }

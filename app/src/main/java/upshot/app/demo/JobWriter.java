@@ -49,6 +49,21 @@ final class JobWriter {
         door.edit(jobId, who, desk -> Proposal.of(label, change.apply(desk)));
     }
 
+    /** Types one line of the talk. */
+    void line(String beat, String spot, String line) {
+        gesture(
+                "add-line",
+                plan -> Map.of(
+                        "line", line,
+                        "beatId", named(plan, Kind.BEAT, beat).id().toString(),
+                        "spotId", named(plan, Kind.SPOT, spot).id().toString()));
+    }
+
+    /** Adds a record by its name. */
+    void add(Kind<?> kind, String name) {
+        gesture("add-record", plan -> Map.of("kind", kind.name(), "name", name));
+    }
+
     /** Sets fields of one record, found by its label; the brief needs none. */
     void set(Kind<?> kind, String label, String typed) {
         change("set " + label, desk -> {

@@ -12,9 +12,9 @@ import upshot.app.account.SignedIn;
 import upshot.app.job.Door;
 import upshot.app.job.Gesture;
 import upshot.app.job.NewJobs;
-import upshot.core.measure.FrameRate;
+import upshot.core.brief.GenericKit;
+import upshot.core.brief.HousePreset;
 import upshot.core.plan.Beat;
-import upshot.core.plan.Body;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Kind;
@@ -55,6 +55,7 @@ class KilnNight {
         spots(job);
         actions(job);
         details(job);
+        people(job);
         shotsOfOpeningAndMaking(job);
         shotsOfFireAndEnding(job);
         cut(job);
@@ -65,75 +66,115 @@ class KilnNight {
         job.set(
                 Kind.BRIEF,
                 "the delivery and the day",
-                "lengthS = 32; tempoBpm = 120; shootDate = 2026-10-09; callTime = 16:00; wrapTime = 20:45;"
-                        + " place = Saltmarsh Clay Co-op");
+                "lengthS = 32; tempoBpm = 120; alsoAspects = 9:16; shootDate = 2026-10-09; callTime = 15:30;"
+                        + " wrapTime = 20:45; place = Saltmarsh Clay Co-op; coordinates = 52.63, 1.30;"
+                        + " zone = Europe/London");
         job.set(Kind.BEAT, "Middle", "name = Making");
         job.change(
                 "a beat for the fire",
                 desk -> new Change.Add(new Beat(desk.ids().get(), "Fire", 2.5 * Ranks.STEP, Beat.Role.BODY)));
+        job.gesture("take-kit", plan -> Map.of("kit", GenericKit.TWO_BODIES_AND_PRIMES.name()));
+        job.add(Kind.DIOPTRE, "Close-up +2");
+        job.gesture("choose-preset", plan -> Map.of("preset", HousePreset.EVENT.name()));
+        job.add(Kind.VOICE, "Come and see what the fire makes of it.");
         job.change(
-                "a second camera",
-                desk -> new Change.Add(
-                        new Body(desk.ids().get(), "Body B", 2 * Ranks.STEP, 24.9, 14.0, FrameRate.of(60))));
+                "the voice's place",
+                desk -> Change.batch(List.of(
+                        Change.set(desk.plan().list(Kind.VOICE).get(0), "endS", 19.0),
+                        Change.set(desk.plan().list(Kind.VOICE).get(0), "startS", 14.0))));
+        job.gesture("take-agenda", plan -> Map.of("text", """
+                        18:30 Doors open 15 min
+                        19:00 Welcome by the chair 10 min
+                        20:00-20:10 Raffle
+                        """));
     }
 
     private static void spots(JobWriter job) {
-        job.set(Kind.SPOT, "Main room", "name = Wheel room; roomM = 4.2; backdropM = 1.9");
+        job.set(
+                Kind.SPOT,
+                "Main room",
+                "name = Wheel room; widthM = 5; depthM = 4; ceilingM = 2.8; roomM = 4.2; backdropM = 1.9; lux = 420");
         for (String name : List.of("Yard", "Gate", "Kiln yard")) {
-            job.gesture("add-spot", plan -> Map.of("spotName", name));
+            job.add(Kind.SPOT, name);
         }
-        job.set(Kind.SPOT, "Yard", "outdoors = true; roomM = 14; backdropM = 9");
-        job.set(Kind.SPOT, "Gate", "outdoors = true; roomM = 9; backdropM = 6");
-        job.set(Kind.SPOT, "Kiln yard", "outdoors = true; roomM = 9; backdropM = 5");
+        job.set(
+                Kind.SPOT,
+                "Yard",
+                "outdoors = true; widthM = 14; depthM = 12; facingDeg = 225; roomM = 14; backdropM = 9; lamps = NONE;"
+                        + " lux = 2000; noise = SOME");
+        job.set(
+                Kind.SPOT,
+                "Gate",
+                "outdoors = true; widthM = 6; depthM = 9; facingDeg = 270; roomM = 9; backdropM = 6; lamps = NONE;"
+                        + " lux = 800; hazards = CROWD; noise = SOME");
+        job.set(
+                Kind.SPOT,
+                "Kiln yard",
+                "outdoors = true; widthM = 9; depthM = 9; facingDeg = 180; roomM = 9; backdropM = 5; lamps = NONE;"
+                        + " lux = 60; hazards = FIRE,HOT_WARE,SMOKE; noise = LOUD");
+        walk(job, "Wheel room", "Yard", 2);
+        walk(job, "Yard", "Gate", 2);
+        walk(job, "Yard", "Kiln yard", 3);
+    }
+
+    private static void walk(JobWriter job, String from, String to, int minutes) {
+        job.gesture(
+                "set-walk",
+                plan -> Map.of(
+                        "fromSpotId", named(plan, Kind.SPOT, from).id().toString(),
+                        "toSpotId", named(plan, Kind.SPOT, to).id().toString(),
+                        "minutes", Integer.toString(minutes)));
     }
 
     private static void actions(JobWriter job) {
-        action(job, YARD, "Opening", "Yard", "Co-op house", "10", "");
-        action(job, GUESTS, "Opening", "Gate", "Guests", "12", "LEFT_TO_RIGHT");
-        action(job, THROW, "Making", "Wheel room", "Ines", "40", "");
-        action(job, GLAZE, "Making", "Wheel room", "Ines", "3", "");
-        action(job, KILN, "Fire", "Kiln yard", "Kiln crew", "180", "RIGHT_TO_LEFT");
-        action(job, SAWDUST, "Fire", "Kiln yard", "Kiln crew", "20", "");
-        action(job, TABLE, "Ending", "Yard", "Guests", "60", "");
-        action(job, LAMPS, "Ending", "Yard", "Co-op house", "15", "");
+        job.line("Opening", "Yard", YARD + ", place, golden, who: Co-op house");
+        job.line("Opening", "Gate", GUESTS + ", 12 s, repeats, left to right 1.2 m/s, from 18:30, walking, crowd");
+        job.line(
+                "Making",
+                "Wheel room",
+                THROW + " 40 s, repeats, 2 min reset, messy, looks right, seated, shows the bowl, sets: thrown,"
+                        + " phases: centre / open / pull, sound: wheel humming");
+        job.line(
+                "Making",
+                "Wheel room",
+                GLAZE
+                        + " 3 s, repeats, 4 min reset, liquid, messy, shows: glazed bowl, sets: glazed, sound: pour close by,"
+                        + " liquid near power");
+        job.line(
+                "Fire",
+                "Kiln yard",
+                KILN + " 3 min, once, 19:15, right to left 0.8 m/s, walking, shows: raku pot, fire, hot ware,"
+                        + " who: Kiln crew");
+        job.line(
+                "Fire",
+                "Kiln yard",
+                SAWDUST + " 20 s, once, 19:40, soon gone, kneeling, shows: raku pot, sets: fired, smoke, hot ware,"
+                        + " who: Kiln crew");
+        job.line("Ending", "Yard", TABLE + " 1 min, repeats by itself, looks right, who: Guests");
+        job.line("Ending", "Yard", LAMPS + " 15 s, once, 20:20, dark, who: Co-op house");
     }
 
-    private static void action(
-            JobWriter job, String name, String beat, String spot, String subject, String seconds, String side) {
-        job.gesture(
-                "add-action",
-                plan -> Map.of(
-                        "name", name,
-                        "beatId", named(plan, Kind.BEAT, beat).id().toString(),
-                        "spotId", named(plan, Kind.SPOT, spot).id().toString(),
-                        "subject", subject,
-                        "durationS", seconds,
-                        "side", side));
-    }
-
+    /** What cannot be said in a line. */
     private static void details(JobWriter job) {
         job.set(Kind.SUBJECT, "Co-op house", "kind = OBJECT; heightM = 4.2; widthM = 9; lengthM = 6");
-        job.set(Kind.ACTION, YARD, "feature = true");
-        job.set(Kind.ACTION, GUESTS, "posture = WALKING; cautions = CROWD");
+        job.set(Kind.ACTION, THROW, "thingHeightM = 0.16; thingBaseM = 0.72");
+        job.set(Kind.ACTION, GLAZE, "thingHeightM = 0.16; thingBaseM = 0.95");
+        job.set(Kind.ACTION, KILN, "thingHeightM = 0.3; thingBaseM = 0.95");
+        job.set(Kind.ACTION, SAWDUST, "thingHeightM = 0.3; thingBaseM = 0.35");
+        job.set(Kind.ACTION, LAMPS, "feature = true");
+        job.set(Kind.ACTION, TABLE, "line = NONE");
+    }
+
+    private static void people(JobWriter job) {
         job.set(
-                Kind.ACTION,
-                THROW,
-                "posture = SEATED; line = LOOK; resetMin = 2; messy = true; thing = bowl; thingHeightM = 0.16; thingBaseM = 0.72");
+                Kind.SUBJECT,
+                "Ines",
+                "fromTime = 15:30; untilTime = 18:00; effortMin = 25; restMin = 10; consent = GIVEN; released = true");
         job.set(
-                Kind.ACTION,
-                GLAZE,
-                "messy = true; resetMin = 4; thing = glazed bowl; thingHeightM = 0.16; thingBaseM = 0.95; cautions = LIQUID_POWER");
-        job.set(
-                Kind.ACTION,
-                KILN,
-                "once = true; posture = WALKING; fixedTime = 19:15; thing = raku pot; thingHeightM = 0.3; thingBaseM = 0.95;"
-                        + " cautions = FIRE,HOT_WARE");
-        job.set(
-                Kind.ACTION,
-                SAWDUST,
-                "once = true; posture = KNEELING; fixedTime = 19:40; thing = raku pot; thingHeightM = 0.3; thingBaseM = 0.35;"
-                        + " cautions = SMOKE,HOT_WARE");
-        job.set(Kind.ACTION, LAMPS, "feature = true; once = true; fixedTime = 20:20");
+                Kind.SUBJECT,
+                "Guests",
+                "fromTime = 18:30; untilTime = 20:45; note = a sign at the gate says that we film");
+        job.set(Kind.SUBJECT, "Kiln crew", "consent = GIVEN; note = their lead decides near the fire");
     }
 
     private static void shotsOfOpeningAndMaking(JobWriter job) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.web.FrameView;
 import upshot.core.cut.PaperCut.Placed;
@@ -55,7 +56,7 @@ class HandOffStage implements Stage {
             String note) {}
 
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters) {
+    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
         Map<String, Object> model = new LinkedHashMap<>();
         model.put(
                 "rows",

@@ -8,8 +8,9 @@ import upshot.core.plan.Plan;
 /**
  * What a gesture works on.
  *
- * @param plan as it stands, with the job locked
+ * @param plan as it stands, with the job locked where it will be saved
  * @param codes knows every code the job ever gave
  * @param ids new ids
+ * @param accountId whose hands these are
  */
-public record Desk(Plan plan, Codes codes, Supplier<UUID> ids) {}
+public record Desk(Plan plan, Codes codes, Supplier<UUID> ids, UUID accountId) {}

@@ -1,6 +1,7 @@
 package upshot.app.job;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
@@ -14,6 +15,7 @@ import upshot.app.store.Revisions;
 import upshot.app.store.ShotCodes;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
+import upshot.core.plan.Conflict;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
@@ -56,7 +58,7 @@ public class Door {
     public Outcome edit(UUID jobId, SignedIn who, Function<Desk, Proposal> gesture) {
         Job job = jobs.lock(jobId).orElseThrow();
         Plan plan = judged.plan(jobId, job.version());
-        Proposal proposal = gesture.apply(desk(jobId, plan));
+        Proposal proposal = gesture.apply(desk(jobId, plan, who));
         if (proposal.change().steps().findAny().isEmpty()) {
             return new Outcome(job.version(), plan, proposal);
         }
@@ -67,6 +69,15 @@ public class Door {
     @Transactional(readOnly = true)
     public Plan preview(UUID jobId, UUID ownerId, Change change) {
         return judged.current(jobId, ownerId).verdict().plan().apply(change);
+    }
+
+    /** What a gesture would propose, and that the plan would take it; saves nothing. */
+    @Transactional(readOnly = true)
+    public Proposal look(UUID jobId, UUID ownerId, SignedIn who, Function<Desk, Proposal> gesture) {
+        Plan plan = judged.current(jobId, ownerId).verdict().plan();
+        Proposal proposal = gesture.apply(desk(jobId, plan, who));
+        plan.apply(proposal.change());
+        return proposal;
     }
 
     /** Takes back the person's last edit that still stands. */
@@ -87,6 +98,18 @@ public class Door {
         return takeBack(job, who, step, "", null, step.version());
     }
 
+    /** What others did since a version, in a sentence; empty when nobody else did anything. */
+    @Transactional(readOnly = true)
+    public String newsSince(UUID jobId, long version, SignedIn who) {
+        List<Revisions.Others> others = revisions.ofOthersSince(jobId, version, who.id());
+        if (others.isEmpty()) {
+            return "";
+        }
+        Revisions.Others last = others.get(others.size() - 1);
+        String more = others.size() > 1 ? ", and %d more".formatted(others.size() - 1) : "";
+        return "%s: %s%s".formatted(last.who(), last.label(), more);
+    }
+
     /** What the person can undo and redo. */
     @Transactional(readOnly = true)
     public History history(UUID jobId, SignedIn who) {
@@ -103,7 +126,7 @@ public class Door {
     }
 
     private Outcome save(Job job, SignedIn who, Plan before, Proposal proposal, Long undoes, Long redoes) {
-        Plan after = before.apply(proposal.change());
+        Plan after = applied(job.id(), before, proposal.change());
         claimCodes(job.id(), proposal.change());
         plans.update(job.id(), before, after);
         long version = job.advance(clock.instant());
@@ -117,6 +140,15 @@ public class Door {
                 redoes,
                 ChangeJson.write(proposal.change())));
         return new Outcome(version, after, proposal);
+    }
+
+    private Plan applied(UUID jobId, Plan before, Change change) {
+        try {
+            return before.apply(change);
+        } catch (Conflict conflict) {
+            throw new Contested(
+                    conflict, revisions.lastHand(jobId, conflict.id()).orElse(""));
+        }
     }
 
     private void claimCodes(UUID jobId, Change change) {
@@ -133,8 +165,8 @@ public class Door {
         });
     }
 
-    private Desk desk(UUID jobId, Plan plan) {
-        return new Desk(plan, new Codes(codes.everGiven(jobId)), UUID::randomUUID);
+    private Desk desk(UUID jobId, Plan plan, SignedIn who) {
+        return new Desk(plan, new Codes(codes.everGiven(jobId)), UUID::randomUUID, who.id());
     }
 
     private static String shortened(String label) {

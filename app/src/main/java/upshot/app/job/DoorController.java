@@ -42,6 +42,19 @@ class DoorController {
         return answer(job, who, stage, edit, door.edit(job.id(), who, desk -> proposal(desk, edit)));
     }
 
+    /**
+     * What a gesture would take in, for whoever looks before.
+     *
+     * @param label what the button says that takes it in
+     */
+    record Looked(String label, List<String> details, List<String> leftOut) {}
+
+    @PostMapping("/jobs/{jobId}/proposal")
+    Looked propose(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
+        Proposal proposal = door.look(job.id(), job.ownerId(), who, desk -> proposal(desk, edit));
+        return new Looked(proposal.label(), proposal.details(), proposal.leftOut());
+    }
+
     @PostMapping("/jobs/{jobId}/undo")
     Answer undo(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
         Stage stage = pages.stage(edit.stage());
@@ -82,8 +95,8 @@ class DoorController {
             Verdict verdict,
             String done,
             Map<String, String> parameters) {
-        Map<String, Object> model =
-                pages.model(job.id(), version, stage, verdict, door.history(job.id(), who), parameters);
+        StagePages.Shown shown = new StagePages.Shown(job.id(), version, who, door.history(job.id(), who));
+        Map<String, Object> model = pages.model(shown, stage, verdict, parameters);
         return new Answer(version, pages.pieces(stage, model), done, parameters);
     }
 }

@@ -5,6 +5,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import upshot.core.measure.Labelled;
 import upshot.core.plan.Conflict;
@@ -13,24 +14,35 @@ import upshot.exchange.json.ChangeJson;
 import upshot.exchange.json.UnreadableJson;
 
 /** Says in plain words why an edit was not made; nothing of it was saved. */
-@RestControllerAdvice(assignableTypes = DoorController.class)
+@RestControllerAdvice(basePackageClasses = EditProblems.class, annotations = RestController.class)
 class EditProblems {
 
     /**
      * @param field which field it is about, empty for none
      * @param present what the plan holds now in words, empty when that is not the point
+     * @param who changed it, empty when that is not the point
      * @param before the same as it stands in a change, so that the page can try again knowingly
      */
-    record Problem(String message, String field, String present, String before) {}
+    record Problem(String message, String field, String present, String who, String before) {}
+
+    @ExceptionHandler(Contested.class)
+    ResponseEntity<Problem> contested(Contested contested) {
+        return conflict(contested.conflict(), contested.who());
+    }
 
     @ExceptionHandler(Conflict.class)
     ResponseEntity<Problem> conflict(Conflict conflict) {
+        return conflict(conflict, "");
+    }
+
+    private static ResponseEntity<Problem> conflict(Conflict conflict, String who) {
         boolean ofAField = !conflict.field().isEmpty();
         return ResponseEntity.status(HttpStatus.CONFLICT)
                 .body(new Problem(
                         conflict.getMessage(),
                         conflict.field(),
                         ofAField ? shown(conflict.present()) : "",
+                        who,
                         ofAField ? ChangeJson.value(conflict.present()) : ""));
     }
 
@@ -50,7 +62,7 @@ class EditProblems {
     }
 
     private static ResponseEntity<Problem> answer(HttpStatus status, String message, String field) {
-        return ResponseEntity.status(status).body(new Problem(message, field, "", ""));
+        return ResponseEntity.status(status).body(new Problem(message, field, "", "", ""));
     }
 
     private static String shown(Object present) {

@@ -26,7 +26,8 @@ import upshot.app.store.Job;
 import upshot.app.store.Jobs;
 
 /**
- * Lets nobody under {@code /jobs/{jobId}} but the owner: for everybody else the job does not exist. It stands before
+ * Lets nobody under {@code /jobs/{jobId}} but the owner and those it is shared with: for everybody else the job does not
+ * exist. It stands before
  * every controller, so that none can forget to ask; controllers take the job it found as an argument.
  */
 @Component
@@ -62,7 +63,7 @@ class JobGuard implements HandlerInterceptor, HandlerMethodArgumentResolver, Web
 
     private Job find(String jobId) {
         return id(jobId)
-                .flatMap(id -> person().flatMap(who -> jobs.findByIdAndOwnerId(id, who.id())))
+                .flatMap(id -> person().flatMap(who -> jobs.findVisible(id, who.id())))
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 

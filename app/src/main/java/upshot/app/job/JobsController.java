@@ -1,40 +1,75 @@
 package upshot.app.job;
 
+import java.io.IOException;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import upshot.app.account.Accounts;
 import upshot.app.account.SignedIn;
 import upshot.app.store.Job;
+import upshot.app.store.JobMembers;
 import upshot.app.store.Jobs;
 import upshot.core.plan.InvalidField;
+import upshot.exchange.json.PlanJson;
+import upshot.exchange.text.Unreadable;
 
-/** The list of a person's jobs, and beginning a new one. */
+/** The list of a person's jobs, and beginning a new one, from nothing or from a plan file. */
 @Controller
 class JobsController {
 
     private static final String PAGE = "job/list";
 
     private final Jobs jobs;
+    private final JobMembers members;
+    private final Accounts accounts;
     private final JudgedPlans plans;
     private final NewJobs newJobs;
 
-    JobsController(Jobs jobs, JudgedPlans plans, NewJobs newJobs) {
+    JobsController(Jobs jobs, JobMembers members, Accounts accounts, JudgedPlans plans, NewJobs newJobs) {
         this.jobs = jobs;
+        this.members = members;
+        this.accounts = accounts;
         this.plans = plans;
         this.newJobs = newJobs;
     }
 
-    /** A row of the list. */
-    record Row(String address, String name, String facts, List<GaugeView> gauges) {}
+    /** Somebody with whom a job is shared. */
+    record Member(String id, String name) {}
+
+    /**
+     * A row of the list.
+     *
+     * @param own whether the job belongs to whoever looks
+     * @param owner the name of whoever it belongs to
+     */
+    record Row(
+            String id,
+            String address,
+            String name,
+            String facts,
+            List<GaugeView> gauges,
+            boolean own,
+            boolean archived,
+            String owner,
+            List<Member> members) {}
 
     @GetMapping("/jobs")
-    String list(@AuthenticationPrincipal SignedIn who, Model model) {
-        model.addAttribute("rows", rows(who));
+    String list(
+            @AuthenticationPrincipal SignedIn who,
+            @RequestParam(defaultValue = "") String deleted,
+            @RequestParam(defaultValue = "") String said,
+            Model model) {
+        show(who, model);
+        model.addAttribute("deleted", deleted);
+        model.addAttribute("said", JobWords.of(said));
         return PAGE;
     }
 
@@ -43,20 +78,52 @@ class JobsController {
         try {
             return "redirect:/jobs/" + newJobs.create(who, name) + "/brief";
         } catch (InvalidField wrong) {
-            model.addAllAttributes(Map.of("rows", rows(who), "name", name, "problem", wrong.getMessage()));
+            show(who, model);
+            model.addAllAttributes(Map.of("name", name, "problem", wrong.getMessage()));
             return PAGE;
         }
     }
 
-    private List<Row> rows(SignedIn who) {
-        return jobs.findByOwnerIdOrderByChangedAtDesc(who.id()).stream()
-                .map(this::row)
-                .toList();
+    @PostMapping("/jobs/from-file")
+    String fromFile(@AuthenticationPrincipal SignedIn who, @RequestParam MultipartFile file, Model model)
+            throws IOException {
+        try {
+            return "redirect:/jobs/" + newJobs.create(who, PlanJson.read(file.getBytes())) + "/brief";
+        } catch (Unreadable wrong) {
+            show(who, model);
+            model.addAttribute("fileProblem", wrong.getMessage());
+            return PAGE;
+        }
     }
 
-    private Row row(Job job) {
+    private void show(SignedIn who, Model model) {
+        List<Row> rows =
+                jobs.findAllVisible(who.id()).stream().map(job -> row(job, who)).toList();
+        Map<String, Object> shown = new LinkedHashMap<>();
+        shown.put("rows", rows.stream().filter(row -> !row.archived()).toList());
+        shown.put("archived", rows.stream().filter(Row::archived).toList());
+        shown.put("ownerHere", accounts.isOwner(who));
+        model.addAllAttributes(shown);
+    }
+
+    private Row row(Job job, SignedIn who) {
         var verdict = plans.current(job.id(), job.ownerId()).verdict();
         JobLine line = JobLine.of(verdict.plan().brief());
-        return new Row("/jobs/" + job.id() + "/brief", line.name(), line.facts(), GaugeView.of(verdict));
+        return new Row(
+                job.id().toString(),
+                "/jobs/" + job.id() + "/brief",
+                line.name(),
+                line.facts(),
+                GaugeView.of(verdict),
+                job.ownerId().equals(who.id()),
+                job.archived(),
+                name(job.ownerId()),
+                members.findByJobId(job.id()).stream()
+                        .map(member -> new Member(member.accountId().toString(), name(member.accountId())))
+                        .toList());
+    }
+
+    private String name(UUID accountId) {
+        return accounts.find(accountId).map(account -> account.displayName()).orElse("somebody");
     }
 }

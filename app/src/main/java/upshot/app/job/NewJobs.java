@@ -1,6 +1,7 @@
 package upshot.app.job;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -9,56 +10,69 @@ import upshot.app.account.SignedIn;
 import upshot.app.store.Job;
 import upshot.app.store.Jobs;
 import upshot.app.store.PlanStore;
-import upshot.core.measure.FrameRate;
+import upshot.app.store.ShotCodes;
+import upshot.core.brief.GenericKit;
 import upshot.core.plan.Beat;
-import upshot.core.plan.Body;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Lens;
+import upshot.core.plan.Change;
+import upshot.core.plan.HouseRules;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Spot;
 
-/** Begins jobs: a brief, three beats, one spot and a plain kit, so that the first action can be typed at once. */
+/** Begins jobs: a brief, three beats, one spot, house rules and a generic kit, so that the first action can be typed at once. */
 @Service
 public class NewJobs {
 
+    private static final String COPY = ", copy";
+    private static final int LONGEST_NAME = 120 - COPY.length();
+
     private final Jobs jobs;
     private final PlanStore plans;
+    private final ShotCodes codes;
     private final Clock clock;
 
-    NewJobs(Jobs jobs, PlanStore plans, Clock clock) {
+    NewJobs(Jobs jobs, PlanStore plans, ShotCodes codes, Clock clock) {
         this.jobs = jobs;
         this.plans = plans;
+        this.codes = codes;
         this.clock = clock;
     }
 
     /** Makes a job that belongs to the person. */
     @Transactional
     public UUID create(SignedIn owner, String name) {
+        return create(owner, firstPlan(UUID.randomUUID(), name));
+    }
+
+    /** Makes a job of a whole plan; its codes count as given. */
+    @Transactional
+    public UUID create(SignedIn owner, Plan plan) {
         UUID jobId = UUID.randomUUID();
-        Plan plan = firstPlan(jobId, name);
         jobs.save(new Job(jobId, owner.id(), clock.instant()));
         plans.insert(jobId, plan);
+        plan.shots().forEach(shot -> codes.claim(jobId, shot.code(), shot.id()));
         return jobId;
     }
 
-    private static Plan firstPlan(UUID jobId, String name) {
-        List<PlanRecord> records = List.of(
-                Brief.draft(jobId, name),
+    /** Makes a job like another one, under a name of its own. */
+    @Transactional
+    public UUID copy(SignedIn owner, Plan plan) {
+        String name = plan.brief().name();
+        String shortened = name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
+        return create(owner, plan.apply(Change.set(plan.brief(), "name", shortened + COPY)));
+    }
+
+    private static Plan firstPlan(UUID briefId, String name) {
+        List<PlanRecord> records = new ArrayList<>(List.of(
+                Brief.draft(briefId, name),
+                HouseRules.usual(UUID.randomUUID()),
                 new Beat(UUID.randomUUID(), "Opening", Ranks.STEP, Beat.Role.OPENING),
                 new Beat(UUID.randomUUID(), "Middle", 2 * Ranks.STEP, Beat.Role.BODY),
                 new Beat(UUID.randomUUID(), "Ending", 3 * Ranks.STEP, Beat.Role.ENDING),
-                new Spot(UUID.randomUUID(), "Main room", Ranks.STEP, false, 6, 2.5),
-                new Body(UUID.randomUUID(), "Body A", Ranks.STEP, 24.9, 14.0, FrameRate.of(120)),
-                lens(1, "24 mm", 24, 2.8, 0.25),
-                lens(2, "35 mm", 35, 2.8, 0.35),
-                lens(3, "50 mm", 50, 1.8, 0.45),
-                lens(4, "85 mm", 85, 1.8, 0.80));
+                Spot.draft(UUID.randomUUID(), "Main room").with("rank", Ranks.STEP)));
+        records.addAll(GenericKit.BODY_AND_ZOOM.records(UUID::randomUUID));
         return Plan.of(records);
-    }
-
-    private static Lens lens(int place, String name, double focalMm, double widestN, double nearM) {
-        return new Lens(UUID.randomUUID(), name, place * Ranks.STEP, focalMm, widestN, nearM);
     }
 }

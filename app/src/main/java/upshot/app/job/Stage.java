@@ -2,6 +2,7 @@ package upshot.app.job;
 
 import java.util.List;
 import java.util.Map;
+import upshot.app.account.SignedIn;
 import upshot.core.verdict.Verdict;
 
 /** One stage of the lane. Its page is the template {@code <slug>/page}, its pieces are fragments of that template. */
@@ -23,6 +24,12 @@ public interface Stage {
      * What the page shows, already formatted.
      *
      * @param parameters of the address, for instance which shot is selected
+     * @param who looks
      */
-    Map<String, Object> model(Verdict verdict, Map<String, String> parameters);
+    Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who);
+
+    /** Whether the stage has a script of its own, {@code js/<slug>/<slug>.js}. */
+    default boolean hasScript() {
+        return false;
+    }
 }

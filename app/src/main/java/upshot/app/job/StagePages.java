@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.server.ResponseStatusException;
+import upshot.app.account.SignedIn;
 import upshot.app.web.Pieces;
 import upshot.core.verdict.Verdict;
 
@@ -35,6 +36,9 @@ class StagePages {
      */
     record Piece(String id, String html) {}
 
+    /** Which version of which job is shown to whom. */
+    record Shown(UUID jobId, long version, SignedIn who, History history) {}
+
     Stage stage(String slug) {
         return stages.stream()
                 .filter(stage -> stage.slug().equals(slug))
@@ -43,11 +47,11 @@ class StagePages {
     }
 
     /** Everything the page of a stage needs. */
-    Map<String, Object> model(
-            UUID jobId, long version, Stage stage, Verdict verdict, History history, Map<String, String> parameters) {
-        Map<String, Object> model = new LinkedHashMap<>(stage.model(verdict, parameters));
-        model.put("jobId", jobId);
-        model.put("version", version);
+    Map<String, Object> model(Shown shown, Stage stage, Verdict verdict, Map<String, String> parameters) {
+        History history = shown.history();
+        Map<String, Object> model = new LinkedHashMap<>(stage.model(verdict, parameters, shown.who()));
+        model.put("jobId", shown.jobId());
+        model.put("version", shown.version());
         model.put("stage", stage);
         model.put("stages", stages);
         model.put("job", JobLine.of(verdict.plan().brief()));

@@ -1,6 +1,5 @@
 package upshot.app.store;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
@@ -15,10 +14,7 @@ class ActionRow extends PlanRow {
     UUID beatId;
     UUID spotId;
     UUID subjectId;
-
-    @Column(name = "sort_rank")
     double rank;
-
     String codePrefix;
     String name;
     boolean feature;
@@ -28,11 +24,21 @@ class ActionRow extends PlanRow {
     boolean once;
     LocalTime fixedTime;
     double resetMin;
+    LocalTime fromTime;
+    LocalTime untilTime;
     boolean messy;
+    boolean soonGone;
+    boolean tiring;
+    boolean quick;
+    double speedMps;
     String line;
     String side;
     String thing;
     double thingHeightM;
     double thingBaseM;
+    String setsState;
+    String phases;
+    String sound;
+    String wantedLight;
     String cautions;
 }

@@ -1,6 +1,5 @@
 package upshot.app.store;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
@@ -11,9 +10,6 @@ import jakarta.persistence.Table;
 @IdClass(PlanRow.Key.class)
 class BeatRow extends PlanRow {
     String name;
-
-    @Column(name = "sort_rank")
     double rank;
-
     String role;
 }

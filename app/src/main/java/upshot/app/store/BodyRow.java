@@ -1,6 +1,5 @@
 package upshot.app.store;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
@@ -11,12 +10,9 @@ import jakarta.persistence.Table;
 @IdClass(PlanRow.Key.class)
 class BodyRow extends PlanRow {
     String name;
-
-    @Column(name = "sort_rank")
     double rank;
-
-    double sensorWidthMm;
-    double sensorHeightMm;
-    int topRateNum;
-    int topRateDen;
+    String shutter;
+    int lowestIso;
+    int highestIso;
+    double batteryMin;
 }

@@ -17,9 +17,16 @@ class BriefRow extends PlanRow {
     int rateDen;
     int aspectWidth;
     int aspectHeight;
+    String alsoAspects;
+    int longSidePx;
     Double tempoBpm;
+    int beatsPerBar;
+    double firstBeatS;
     LocalDate shootDate;
     LocalTime callTime;
     LocalTime wrapTime;
     String place;
+    Double latitudeDeg;
+    Double longitudeDeg;
+    String zone;
 }

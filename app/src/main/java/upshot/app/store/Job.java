@@ -18,6 +18,8 @@ public class Job {
     private long version;
     private Instant createdAt;
     private Instant changedAt;
+    private Instant archivedAt;
+    private Instant deletedAt;
 
     protected Job() {}
 
@@ -42,6 +44,24 @@ public class Job {
 
     public Instant changedAt() {
         return changedAt;
+    }
+
+    public boolean archived() {
+        return archivedAt != null;
+    }
+
+    public boolean deleted() {
+        return deletedAt != null;
+    }
+
+    /** Puts it away, or takes it out again with null. */
+    public void archive(Instant at) {
+        archivedAt = at;
+    }
+
+    /** Throws it away; null brings it back. What is thrown away goes for good a while later. */
+    public void delete(Instant at) {
+        deletedAt = at;
     }
 
     /** Moves on to the next revision and returns its number. */

@@ -1,6 +1,7 @@
 package upshot.app.store;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,9 +16,21 @@ public interface Jobs extends Repository<Job, UUID> {
 
     void delete(Job job);
 
+    /** A job that is a person's own or shared with them; what is thrown away is nobody's. */
+    @Query("select j from Job j where j.id = :id and j.deletedAt is null and (j.ownerId = :accountId or exists"
+            + " (select m from JobMember m where m.jobId = j.id and m.accountId = :accountId))")
+    Optional<Job> findVisible(UUID id, UUID accountId);
+
+    /** A person's own job, even when it is thrown away. */
     Optional<Job> findByIdAndOwnerId(UUID id, UUID ownerId);
 
-    List<Job> findByOwnerIdOrderByChangedAtDesc(UUID ownerId);
+    /** Own and shared jobs, the latest first. */
+    @Query("select j from Job j where j.deletedAt is null and (j.ownerId = :accountId or exists"
+            + " (select m from JobMember m where m.jobId = j.id and m.accountId = :accountId))"
+            + " order by j.changedAt desc")
+    List<Job> findAllVisible(UUID accountId);
+
+    List<Job> findByDeletedAtBefore(Instant limit);
 
     /** The job with its row locked: edits of one job come one after the other. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

@@ -1,6 +1,5 @@
 package upshot.app.store;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
@@ -11,11 +10,11 @@ import jakarta.persistence.Table;
 @IdClass(PlanRow.Key.class)
 class LensRow extends PlanRow {
     String name;
-
-    @Column(name = "sort_rank")
     double rank;
-
     double focalLengthMm;
+    double longestMm;
     double widestN;
+    double narrowestN;
     double nearLimitM;
+    double squeeze;
 }

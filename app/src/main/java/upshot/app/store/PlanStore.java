@@ -67,6 +67,17 @@ public class PlanStore {
         });
     }
 
+    /** Takes a job's whole plan out, child first. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void delete(UUID jobId) {
+        List<Kind<?>> childFirst = new ArrayList<>(Kind.PARENT_FIRST);
+        Collections.reverse(childFirst);
+        childFirst.forEach(kind -> entities.createQuery("delete from "
+                        + RowMapper.rowType(kind).getSimpleName() + " r where r.jobId = :job")
+                .setParameter("job", jobId)
+                .executeUpdate());
+    }
+
     /** Records of one plan whose ids the other does not have. */
     private static List<PlanRecord> missing(Kind<?> kind, Plan has, Plan lacks) {
         return has.all(kind).stream()

@@ -18,6 +18,26 @@ public interface Revisions extends Repository<Revision, Revision.Key> {
             + " where r.jobId = :jobId and r.accountId = :accountId order by r.version")
     List<Step> stepsOf(UUID jobId, UUID accountId);
 
+    /** The name of whoever touched a record last, as far as revisions tell. */
+    @Query(
+            value = "select a.display_name from revision r join account a on a.id = r.account_id"
+                    + " where r.job_id = :jobId and instr(r.changes, :recordId) > 0 order by r.version desc limit 1",
+            nativeQuery = true)
+    Optional<String> nameOfLastHand(UUID jobId, String recordId);
+
+    default Optional<String> lastHand(UUID jobId, UUID recordId) {
+        return nameOfLastHand(jobId, recordId.toString());
+    }
+
+    /** What others did after a version, oldest first. */
+    @Query("select new upshot.app.store.Revisions$Others(a.displayName, r.label) from Revision r, Account a"
+            + " where a.id = r.accountId and r.jobId = :jobId and r.version > :version and r.accountId <> :accountId"
+            + " order by r.version")
+    List<Others> ofOthersSince(UUID jobId, long version, UUID accountId);
+
+    /** What somebody else did. */
+    record Others(String who, String label) {}
+
     /** A revision without its changes. */
     record Step(long version, String label, Long undoes, Long redoes) {}
 }

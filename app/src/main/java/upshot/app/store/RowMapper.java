@@ -5,28 +5,47 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
-import upshot.core.plan.Cautions;
+import upshot.core.plan.Coordinates;
 import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.Written;
 
 /**
  * Copies a record's components into the row's fields of the same names and back. A rate becomes two fields ending in
- * {@code Num} and {@code Den}, a shape two ending in {@code Width} and {@code Height}; choices are stored by name.
+ * {@code Num} and {@code Den}, a shape two ending in {@code Width} and {@code Height}, coordinates two numbers; choices
+ * are stored by name, lists as their exact text.
  */
 final class RowMapper {
 
-    private static final Map<Kind<?>, Class<? extends PlanRow>> ROWS = Map.of(
-            Kind.BRIEF, BriefRow.class,
-            Kind.BEAT, BeatRow.class,
-            Kind.SPOT, SpotRow.class,
-            Kind.SUBJECT, SubjectRow.class,
-            Kind.BODY, BodyRow.class,
-            Kind.LENS, LensRow.class,
-            Kind.ACTION, ActionRow.class,
-            Kind.SHOT, ShotRow.class,
-            Kind.USE, UseRow.class);
+    private static final Map<Kind<?>, Class<? extends PlanRow>> ROWS = Map.ofEntries(
+            Map.entry(Kind.BRIEF, BriefRow.class),
+            Map.entry(Kind.HOUSE, HouseRulesRow.class),
+            Map.entry(Kind.ADJUSTMENT, AdjustmentRow.class),
+            Map.entry(Kind.TEMPO, TempoMarkRow.class),
+            Map.entry(Kind.VOICE, VoiceOverRow.class),
+            Map.entry(Kind.MOMENT, MomentRow.class),
+            Map.entry(Kind.BEAT, BeatRow.class),
+            Map.entry(Kind.SPOT, SpotRow.class),
+            Map.entry(Kind.WALK, WalkRow.class),
+            Map.entry(Kind.SUBJECT, SubjectRow.class),
+            Map.entry(Kind.BODY, BodyRow.class),
+            Map.entry(Kind.MODE, ModeRow.class),
+            Map.entry(Kind.LENS, LensRow.class),
+            Map.entry(Kind.DIOPTRE, DioptreRow.class),
+            Map.entry(Kind.ND, NdFilterRow.class),
+            Map.entry(Kind.CARRIER, CarrierRow.class),
+            Map.entry(Kind.CARD, CardRow.class),
+            Map.entry(Kind.LIGHT, LightRow.class),
+            Map.entry(Kind.ACTION, ActionRow.class),
+            Map.entry(Kind.SHOT, ShotRow.class),
+            Map.entry(Kind.USE, UseRow.class));
+
+    private static final String PLACE = "coordinates";
+    private static final String LATITUDE = "latitudeDeg";
+    private static final String LONGITUDE = "longitudeDeg";
 
     private RowMapper() {}
 
@@ -62,7 +81,11 @@ final class RowMapper {
     }
 
     private static void write(PlanRow row, String name, Object value) throws ReflectiveOperationException {
-        if (value instanceof Optional<?> optional) {
+        if (value instanceof Optional<?> optional && name.equals(PLACE)) {
+            Coordinates place = (Coordinates) optional.orElse(null);
+            column(row, LATITUDE).set(row, place == null ? null : place.latitudeDeg());
+            column(row, LONGITUDE).set(row, place == null ? null : place.longitudeDeg());
+        } else if (value instanceof Optional<?> optional) {
             column(row, name).set(row, optional.orElse(null));
         } else if (value instanceof FrameRate rate) {
             column(row, name + "Num").set(row, rate.numerator());
@@ -73,7 +96,8 @@ final class RowMapper {
         } else if (value instanceof Enum<?> choice) {
             column(row, name).set(row, choice.name());
         } else {
-            column(row, name).set(row, value instanceof Cautions ? value.toString() : value);
+            boolean written = value != null && Written.reader(value.getClass()).isPresent();
+            column(row, name).set(row, written ? value.toString() : value);
         }
     }
 
@@ -89,14 +113,27 @@ final class RowMapper {
                     column(row, name + "Width").getInt(row),
                     column(row, name + "Height").getInt(row));
         }
+        if (field.type() == Coordinates.class) {
+            Double latitude = (Double) column(row, LATITUDE).get(row);
+            return Optional.ofNullable(latitude).map(north -> coordinates(row, north));
+        }
         Object value = column(row, name).get(row);
         if (field.optional()) {
             return Optional.ofNullable(value);
         }
-        if (field.type() == Cautions.class) {
-            return Cautions.parse((String) value);
+        Optional<Function<String, Object>> reader = Written.reader(field.type());
+        if (reader.isPresent()) {
+            return reader.get().apply((String) value);
         }
         return field.type().isEnum() ? choice(field.type(), (String) value) : value;
+    }
+
+    private static Coordinates coordinates(PlanRow row, double latitudeDeg) {
+        try {
+            return new Coordinates(latitudeDeg, (Double) column(row, LONGITUDE).get(row));
+        } catch (ReflectiveOperationException broken) {
+            throw new IllegalStateException("No coordinates from a row", broken);
+        }
     }
 
     private static Object choice(Class<?> type, String name) {

@@ -1,6 +1,5 @@
 package upshot.app.store;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
@@ -13,10 +12,7 @@ import java.util.UUID;
 class ShotRow extends PlanRow {
     UUID actionId;
     String code;
-
-    @Column(name = "sort_rank")
     double rank;
-
     String size;
     Double insertHeightM;
     Double aimHeightM;

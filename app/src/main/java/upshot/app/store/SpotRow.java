@@ -1,9 +1,9 @@
 package upshot.app.store;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
+import java.time.LocalTime;
 
 /** A place inside the location. */
 @Entity
@@ -11,11 +11,21 @@ import jakarta.persistence.Table;
 @IdClass(PlanRow.Key.class)
 class SpotRow extends PlanRow {
     String name;
-
-    @Column(name = "sort_rank")
     double rank;
-
     boolean outdoors;
+    double widthM;
+    double depthM;
+    String outline;
+    Double ceilingM;
+    Double facingDeg;
     double roomM;
     double backdropM;
+    int mainsHz;
+    String lamps;
+    boolean lampsCanGoOff;
+    double lux;
+    String noise;
+    String hazards;
+    LocalTime opensTime;
+    LocalTime closesTime;
 }

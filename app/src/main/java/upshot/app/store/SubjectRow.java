@@ -3,6 +3,7 @@ package upshot.app.store;
 import jakarta.persistence.Entity;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
+import java.time.LocalTime;
 
 /** Who or what is filmed. */
 @Entity
@@ -14,4 +15,11 @@ class SubjectRow extends PlanRow {
     double heightM;
     double widthM;
     double lengthM;
+    LocalTime fromTime;
+    LocalTime untilTime;
+    Double effortMin;
+    double restMin;
+    String consent;
+    boolean released;
+    String note;
 }

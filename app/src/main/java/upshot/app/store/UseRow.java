@@ -1,6 +1,5 @@
 package upshot.app.store;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
@@ -12,10 +11,7 @@ import java.util.UUID;
 @IdClass(PlanRow.Key.class)
 class UseRow extends PlanRow {
     UUID shotId;
-
-    @Column(name = "sort_rank")
     double rank;
-
     int frames;
     double frameStep;
     String entry;

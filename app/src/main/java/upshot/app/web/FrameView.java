@@ -40,7 +40,7 @@ public record FrameView(
                         shot.code(),
                         action.name(),
                         caption,
-                        Stand.travel(action, shot, false).label());
+                        Stand.travel(verdict.plan(), shot, false).label());
         return new FrameView(
                 shot.id().toString(),
                 shot.code(),

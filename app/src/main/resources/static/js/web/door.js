@@ -12,6 +12,7 @@ export class Refusal extends Error {
     this.field = problem.field ?? "";
     this.present = problem.present ?? "";
     this.before = problem.before ?? "";
+    this.who = problem.who ?? "";
   }
 }
 
@@ -48,8 +49,29 @@ export class Door extends EventTarget {
     if (this.#waiting === 0) {
       const answer = await this.#post("changes", { preview: true, changes }, signal);
       signal.throwIfAborted();
-      this.#show(answer, true);
+      this.#show(answer, "preview");
     }
+  }
+
+  /** Asks the server something about this job that changes nothing. */
+  ask(path, content, signal) {
+    return this.#post(path, content, signal);
+  }
+
+  /** Shows what others have changed since this page was answered last; never while an edit is on its way. */
+  async askForNews() {
+    if (this.#waiting > 0) {
+      return;
+    }
+    const version = document.body.dataset.version;
+    const query = new URLSearchParams({ ...this.parameters, since: version });
+    const response = await fetch(`${this.#address()}/${this.#stage}/news?${query}`, { headers: JSON_HEADERS });
+    if (response.status !== 200 || this.#waiting > 0 || document.body.dataset.version !== version) {
+      return;
+    }
+    const answer = await response.json();
+    this.#show(answer, "news");
+    this.#notice.say(answer.done);
   }
 
   /** Says something at the foot of the page, for what has no place of its own. */
@@ -114,10 +136,13 @@ export class Door extends EventTarget {
     return json;
   }
 
-  #show(answer, preview = false) {
+  #show(answer, manner = "answer") {
     const query = new URLSearchParams(Object.entries(answer.parameters).filter(([, value]) => value !== ""));
     history.replaceState(null, "", query.size > 0 ? `?${query}` : location.pathname);
-    putInPlace(answer.pieces, preview);
+    putInPlace(answer.pieces, manner);
+    if (manner !== "preview") {
+      document.body.dataset.version = answer.version;
+    }
     this.dispatchEvent(new CustomEvent("shown"));
   }
 

@@ -1,5 +1,5 @@
 // Controls that set one field of one record: saved when they change, drawn along while a slider moves.
-import { clearProblem, showProblem } from "./problems.js";
+import { clearProblem, offerChoice, showProblem } from "./problems.js";
 
 const DRAW_AFTER_MS = 40;
 /** Arrow keys move a slider step by step; one movement is one edit. */
@@ -42,12 +42,28 @@ export function connectFields(door, signal) {
       .then(() => clearProblem(control))
       .catch((refusal) => {
         if (refusal.before) {
-          // Whoever types again now overwrites what somebody else wrote, and knows it.
-          control.dataset.before = refusal.before;
+          contested(control, refusal);
+        } else {
+          showProblem(control, refusal.message);
         }
-        const now = refusal.present ? ` It is ${refusal.present} now; change yours again to replace it.` : "";
-        showProblem(control, refusal.message + now);
       });
+  }
+
+  /** Somebody else was quicker: both values, who it was, and a choice. */
+  function contested(control, refusal) {
+    const who = refusal.who || "Somebody";
+    const mine = control.type === "checkbox" ? (control.checked ? "yes" : "no") : control.value;
+    showProblem(control, `${who} made it “${refusal.present}” meanwhile; you wrote “${mine}”. `);
+    offerChoice(control, {
+      "Use mine": () => {
+        control.dataset.before = refusal.before;
+        save(control);
+      },
+      "Keep theirs": () => {
+        clearProblem(control);
+        door.select(door.parameters);
+      },
+    });
   }
 
   function preview(control) {

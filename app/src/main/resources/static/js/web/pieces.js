@@ -1,28 +1,38 @@
 // Puts pieces of HTML in place by id, changing as little of the page as it can.
 import { Idiomorph } from "../vendor/idiomorph.js";
 
-const KEPT_IN_PREVIEWS = ["data-before", "data-changes"];
+const BELIEVED = ["data-before", "data-changes"];
 
-function options(preview) {
+/** Whether what the page believes to be saved stays: in a preview everywhere, in news where somebody is typing. */
+function keeps(manner, node) {
+  return manner === "preview" || (manner === "news" && node === document.activeElement);
+}
+
+function options(manner) {
   return {
-    ignoreActiveValue: true,
+    // The library leaves the focused element's content alone too, which is right for what is typed into only.
+    ignoreActiveValue: document.activeElement?.matches("input, textarea, select") ?? false,
     restoreFocus: true,
     callbacks: {
       // What somebody typed and the server refused stays until it is mended.
       beforeNodeMorphed: (old) => !(old instanceof Element && old.classList.contains("has-problem")),
-      // An opened detail stays open; a preview changes what is seen, never what is believed to be saved.
+      // An opened detail stays open; what was typed meanwhile is still held against what it was typed for.
       beforeAttributeUpdated: (name, node) =>
-        !(name === "open" && node.localName === "details") && !(preview && KEPT_IN_PREVIEWS.includes(name)),
+        !(name === "open" && node.localName === "details") && !(BELIEVED.includes(name) && keeps(manner, node)),
     },
   };
 }
 
-/** Replaces each piece on the page; a piece whose place is not on this page is left out. */
-export function putInPlace(pieces, preview) {
+/**
+ * Replaces each piece on the page; a piece whose place is not on this page is left out.
+ *
+ * @param manner answer to an edit, preview of one, or news of what others did
+ */
+export function putInPlace(pieces, manner) {
   for (const piece of pieces) {
     const place = document.getElementById(piece.id);
     if (place) {
-      Idiomorph.morph(place, piece.html.trim(), options(preview));
+      Idiomorph.morph(place, piece.html.trim(), options(manner));
     }
   }
 }

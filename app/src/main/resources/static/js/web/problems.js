@@ -18,6 +18,19 @@ export function showProblem(control, message, container) {
   return true;
 }
 
+/** Puts buttons behind the problem of a control, one for each way out. */
+export function offerChoice(control, choices) {
+  const place = control.closest(".setting").querySelector(".problem");
+  for (const [label, press] of Object.entries(choices)) {
+    const button = document.createElement("button");
+    button.type = "button";
+    button.className = "mend";
+    button.textContent = label;
+    button.addEventListener("click", press, { once: true });
+    place.append(button, " ");
+  }
+}
+
 function beside(setting) {
   const known = setting.querySelector(".problem");
   if (known) {

@@ -3,17 +3,24 @@ import { Door } from "./door.js";
 import { connectFields } from "./fields.js";
 import { connectGeometry } from "./geometry.js";
 import { connectKeys } from "./keys.js";
+import { connectNews } from "./news.js";
 import { connectPresses } from "./presses.js";
 import { connectSelecting } from "./selecting.js";
 
 const page = new AbortController();
-const door = new Door(document.body.dataset.job, document.body.dataset.stage);
+
+/** The page's one way to the server; a stage's own script uses it too. */
+export const door = new Door(document.body.dataset.job, document.body.dataset.stage);
+
+/** Ends with the page. */
+export const { signal } = page;
 
 connectGeometry(door, page.signal);
 connectFields(door, page.signal);
 connectPresses(door, page.signal);
 connectSelecting(door, page.signal);
 connectKeys(page.signal);
+connectNews(door, page.signal);
 // A page that comes back from the browser's cache may be older than the plan.
 addEventListener("pageshow", (event) => event.persisted && location.reload(), { signal: page.signal });
 document.body.dataset.ready = "true";

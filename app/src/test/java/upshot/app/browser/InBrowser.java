@@ -84,14 +84,20 @@ abstract class InBrowser {
         assertThat(page.locator("body[data-ready]")).isVisible();
     }
 
-    final void action(String what, String who, String moves, String beat) {
-        page.getByLabel("Who does what").fill(what);
-        page.getByLabel("Who or what").first().fill(who);
-        page.getByLabel("Moves").selectOption(moves);
+    /** Types one line of the talk; empty facts say nothing. */
+    final void action(String line, String beat) {
         page.getByLabel("Beat").first().selectOption(new SelectOption().setLabel(beat));
-        button("Add").first().click();
-        assertThat(page.locator(".action-name", new Page.LocatorOptions().setHasText(what)))
-                .isVisible();
+        page.getByLabel("Who does what").fill(line);
+        page.getByLabel("Who does what").press("Enter");
+        assertThat(page.getByLabel("Who does what")).hasValue("");
+    }
+
+    /** Opens one of the blocks of the Brief. */
+    final Locator block(String id) {
+        Locator block = page.locator("#block-" + id);
+        block.locator(".block-open").click();
+        assertThat(block.locator(".block-open")).hasText("Close");
+        return block;
     }
 
     final Locator gauge(String name) {

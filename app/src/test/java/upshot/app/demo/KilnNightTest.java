@@ -34,7 +34,7 @@ class KilnNightTest {
     void it_is_half_way_as_a_planner_would_leave_it() {
         SignedIn planner =
                 new SignedIn(accounts.find("planner@saltmarsh.example").orElseThrow());
-        Job job = jobs.findByOwnerIdOrderByChangedAtDesc(planner.id()).get(0);
+        Job job = demo(planner, "Kiln Night");
         Verdict verdict = judged.current(job.id(), planner.id()).verdict();
         List<Status> joints = verdict.joints().stream().map(Verdict::status).toList();
 
@@ -46,5 +46,34 @@ class KilnNightTest {
         assertThat(joints).filteredOn(Status.BREAK::equals).hasSize(2);
         assertThat(joints).contains(Status.WATCH);
         assertThat(door.history(job.id(), planner).undo()).isPresent();
+    }
+
+    private Job demo(SignedIn planner, String name) {
+        return jobs.findAllVisible(planner.id()).stream()
+                .filter(job -> judged.current(job.id(), planner.id())
+                        .verdict()
+                        .plan()
+                        .brief()
+                        .name()
+                        .equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void the_second_job_is_whole_and_the_third_is_empty() {
+        SignedIn planner =
+                new SignedIn(accounts.find("planner@saltmarsh.example").orElseThrow());
+        Verdict bikes = judged.current(
+                        demo(planner, "Tallow Street Cargo Bikes").id(), planner.id())
+                .verdict();
+        Verdict empty = judged.current(demo(planner, "A job to fill").id(), planner.id())
+                .verdict();
+
+        assertThat(bikes.holes()).isEmpty();
+        assertThat(bikes.cut().missingFrames()).isZero();
+        assertThat(bikes.joints()).noneMatch(findings -> Verdict.status(findings) == Status.BREAK);
+        assertThat(bikes.plan().actions()).anyMatch(action -> action.speedMps() > 0);
+        assertThat(empty.plan().actions()).isEmpty();
     }
 }

@@ -18,7 +18,6 @@ import upshot.app.store.PlanStore;
 import upshot.core.RandomPlans;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
-import upshot.core.plan.Conflict;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
@@ -126,7 +125,10 @@ class DoorTest {
         assertThat(undone.shots().get(0).bearingDeg()).isEqualTo(shot.bearingDeg());
         assertThat(undone.shots().get(0).takes()).isEqualTo(5);
         edit(owner, Change.set(undone.shots().get(0), "takes", 7));
-        assertThatThrownBy(() -> door.undo(jobId, other)).isInstanceOf(Conflict.class);
+        assertThatThrownBy(() -> door.undo(jobId, other))
+                .isInstanceOfSatisfying(
+                        Contested.class,
+                        contested -> assertThat(contested.who()).isEqualTo(owner.displayName()));
         assertThat(stored().shots().get(0).takes()).isEqualTo(7);
     }
 
@@ -138,7 +140,7 @@ class DoorTest {
 
         assertThatThrownBy(() ->
                         edit(owner, Change.batch(List.of(good, Change.set(shot.with("holdS", 7.0), "holdS", 8.0)))))
-                .isInstanceOf(Conflict.class);
+                .isInstanceOf(Contested.class);
         assertThatThrownBy(() -> edit(owner, Change.batch(List.of(good, Change.set(shot, "bearingDeg", 400.0)))))
                 .isInstanceOf(InvalidField.class);
 

@@ -25,6 +25,7 @@ import upshot.app.AppTest;
 import upshot.app.People;
 import upshot.app.account.SignedIn;
 import upshot.app.job.NewJobs;
+import upshot.app.store.PlanStore;
 
 @AppTest
 class EditAnswersTest {
@@ -36,15 +37,20 @@ class EditAnswersTest {
     private NewJobs newJobs;
 
     @Autowired
+    private PlanStore plans;
+
+    @Autowired
     private People people;
 
     private SignedIn owner;
     private UUID jobId;
+    private UUID briefId;
 
     @BeforeEach
     void begin() {
         owner = people.person();
         jobId = newJobs.create(owner, "Answers");
+        briefId = plans.load(jobId).brief().id();
     }
 
     private ResultActions post_(String body) throws Exception {
@@ -57,7 +63,7 @@ class EditAnswersTest {
 
     private String setBrief(String field, String before, String after) {
         return "{\"stage\":\"brief\",\"changes\":[{\"op\":\"set\",\"kind\":\"brief\",\"id\":\"%s\",\"field\":\"%s\",\"before\":%s,\"after\":%s}]}"
-                .formatted(jobId, field, before, after);
+                .formatted(briefId, field, before, after);
     }
 
     @Test
@@ -66,7 +72,7 @@ class EditAnswersTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.version", is(1)))
                 .andExpect(jsonPath("$.done", is("Answers: length 20")))
-                .andExpect(jsonPath("$.pieces[*].id", hasItems("gauges", "history", "job-line", "delivery", "actions")))
+                .andExpect(jsonPath("$.pieces[*].id", hasItems("gauges", "history", "job-line", "blocks", "actions")))
                 .andExpect(jsonPath("$.pieces[?(@.id=='job-line')].html", hasItems(containsString("20 s promo"))));
     }
 
@@ -100,7 +106,7 @@ class EditAnswersTest {
                 "[]|400",
                 "{\"stage\":\"brief\"}|422",
                 "{\"stage\":\"brief\",\"gesture\":\"dance\"}|422",
-                "{\"stage\":\"brief\",\"gesture\":\"add-action\",\"arguments\":{}}|422",
+                "{\"stage\":\"brief\",\"gesture\":\"add-line\",\"arguments\":{}}|422",
                 "{\"stage\":\"brief\",\"gesture\":\"remove\",\"arguments\":{\"kind\":\"brief\",\"id\":\"x\"}}|422"
             })
     void what_is_no_edit_is_refused(String body, int status) throws Exception {
@@ -143,6 +149,7 @@ class EditAnswersTest {
         post_(setBrief("lengthS", "30", "20"))
                 .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.present", is("12.0")))
+                .andExpect(jsonPath("$.who", is("Test Person")))
                 .andExpect(jsonPath("$.before", is("12.0")));
         post_(setBrief("lengthS", "12.0", "20")).andExpect(status().isOk());
     }
@@ -150,7 +157,7 @@ class EditAnswersTest {
     @Test
     void the_brief_itself_cannot_be_removed() throws Exception {
         post_("{\"stage\":\"brief\",\"gesture\":\"remove\",\"arguments\":{\"kind\":\"brief\",\"id\":\"%s\"}}"
-                        .formatted(jobId))
+                        .formatted(briefId))
                 .andExpect(status().isUnprocessableEntity());
     }
 }

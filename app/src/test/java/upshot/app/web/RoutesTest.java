@@ -49,8 +49,15 @@ class RoutesTest {
             return pattern.contains("{jobId}");
         }
 
+        /** Something of a job that has an id of its own, which a new job does not have. */
+        boolean ofSomethingInside() {
+            return pattern.contains("{kitId}") || pattern.contains("{accountId}");
+        }
+
         MockHttpServletRequestBuilder of(UUID jobId) {
-            String path = pattern.replace("{jobId}", jobId.toString()).replace("{slug}", "brief");
+            String path = pattern.replace("{jobId}", jobId.toString())
+                    .replace("{slug}", "brief")
+                    .replaceAll("\\{(kitId|accountId)}", UUID.randomUUID().toString());
             return request(method, path)
                     .contentType(MediaType.APPLICATION_JSON)
                     .content("{\"stage\":\"brief\",\"changes\":[]}");
@@ -105,19 +112,22 @@ class RoutesTest {
     @Test
     void for_another_account_the_job_does_not_exist() throws Exception {
         SignedIn owner = people.person();
-        UUID jobId = newJobs.create(owner, "Mine");
         SignedIn other = people.person();
         for (Route route : routes()) {
             if (route.ofAJob()) {
+                // A job for each route: some of them throw it away.
+                UUID jobId = newJobs.create(owner, "Mine");
                 assertThat(status(route.of(jobId).with(csrf()).with(user(other))))
                         .as(route.toString())
                         .isEqualTo(404);
                 assertThat(status(route.of(UUID.randomUUID()).with(csrf()).with(user(owner))))
                         .as(route.toString())
                         .isEqualTo(404);
-                assertThat(status(route.of(jobId).with(csrf()).with(user(owner))))
-                        .as(route.toString())
-                        .isNotIn(401, 403, 404, 500);
+                if (!route.ofSomethingInside()) {
+                    assertThat(status(route.of(jobId).with(csrf()).with(user(owner))))
+                            .as(route.toString())
+                            .isNotIn(401, 403, 404, 500);
+                }
             }
         }
     }

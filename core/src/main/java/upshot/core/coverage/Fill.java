@@ -14,12 +14,12 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Kind;
-import upshot.core.plan.Lens;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
 import upshot.core.plan.Support;
+import upshot.core.shot.Glass;
 import upshot.core.shot.ShotRule;
 import upshot.core.shot.Stand;
 import upshot.core.size.Extent;
@@ -132,14 +132,16 @@ public final class Fill {
             case MID -> 50;
             case DETAIL -> 85;
         };
-        return plan.lenses().stream()
+        return Glass.settings(plan)
                 .sorted((one, other) -> Double.compare(offWish(one, wished), offWish(other, wished)))
-                .map(lens -> shot.with("focalLengthMm", lens.focalLengthMm())
-                        .with("apertureN", Math.max(USUAL_APERTURE, lens.widestN())));
+                .map(setting -> shot.with("focalLengthMm", setting.focalLengthMm())
+                        .with(
+                                "apertureN",
+                                Math.max(USUAL_APERTURE, setting.lens().widestN())));
     }
 
-    private static double offWish(Lens lens, double wished) {
-        return Math.abs(Math.log(lens.focalLengthMm() / wished));
+    private static double offWish(Glass.Setting setting, double wished) {
+        return Math.abs(Math.log(setting.focalLengthMm() / wished));
     }
 
     /** Full figures from the waist, people's faces level with the eyes, things from above. */

@@ -62,7 +62,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         if (shot.foreground()) {
             shapes.add(foreground(aspect, shot));
         }
-        travel(action, shot, centreU(shot.placement(), aspect), aspect).ifPresent(shapes::add);
+        travel(plan, shot, centreU(shot.placement(), aspect), aspect).ifPresent(shapes::add);
         shapes.add(new Shape.Ring(Shape.Role.EYE, eye, EYE_RING));
         return new DrawnFrame(aspect, shapes, eye);
     }
@@ -160,9 +160,9 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         return new Shape.Area(Shape.Role.FOREGROUND, corners);
     }
 
-    private static Optional<Shape> travel(Action action, Shot shot, double centreU, double aspect) {
-        ScreenTravel travel = Stand.travel(action, shot, false);
-        if (action.line() != Line.TRAVEL || travel == ScreenTravel.NEUTRAL) {
+    private static Optional<Shape> travel(Plan plan, Shot shot, double centreU, double aspect) {
+        ScreenTravel travel = Stand.travel(plan, shot, false);
+        if (plan.actionOf(shot).line() != Line.TRAVEL || travel == ScreenTravel.NEUTRAL) {
             return Optional.empty();
         }
         double half = Math.min(ARROW_LENGTH, aspect / 3) / 2 * (travel == ScreenTravel.LEFT_TO_RIGHT ? 1 : -1);

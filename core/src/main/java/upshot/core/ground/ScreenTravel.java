@@ -10,7 +10,7 @@ public enum ScreenTravel implements Labelled {
     NEUTRAL("towards or away");
 
     /** Within so many degrees of the line itself the picture has no direction. */
-    public static final double NEUTRAL_WITHIN_DEG = 20;
+    public static final double USUAL_NEUTRAL_WITHIN_DEG = 20;
 
     private final String label;
 
@@ -24,15 +24,16 @@ public enum ScreenTravel implements Labelled {
     }
 
     /**
-     * The sign of sin β, neutral when |sin β| &lt; sin 20°; reversed playback negates it.
+     * The sign of sin β, neutral when |sin β| &lt; sin of the given angle; reversed playback negates it.
      *
      * @param bearingDeg of the camera
      * @param reversed whether the use runs backwards
+     * @param neutralWithinDeg usually 20°
      */
-    public static ScreenTravel of(double bearingDeg, boolean reversed) {
+    public static ScreenTravel of(double bearingDeg, boolean reversed, double neutralWithinDeg) {
         double across = Degrees.sin(bearingDeg);
-        // The bound is computed the same way as the value, so that exactly 20° is on the clear side.
-        if (Math.abs(across) < Degrees.sin(NEUTRAL_WITHIN_DEG) - 1e-12) {
+        // The bound is computed the same way as the value, so that exactly the bound is on the clear side.
+        if (Math.abs(across) < Degrees.sin(neutralWithinDeg) - 1e-12) {
             return NEUTRAL;
         }
         return across > 0 != reversed ? LEFT_TO_RIGHT : RIGHT_TO_LEFT;

@@ -1,6 +1,7 @@
 package upshot.core.joint;
 
 import upshot.core.ground.ViewAngle;
+import upshot.core.house.Threshold;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.Stand;
@@ -8,20 +9,19 @@ import upshot.core.shot.Stand;
 /**
  * How far apart two framings of one subject are.
  *
- * <p>e = √((Δ/30)² + (ln r/ln 1.7)²): a turn of 30° alone, or a size step of 1.7 alone, is just enough.
+ * <p>e = √((Δ/30)² + (ln r/ln 1.7)²): a turn of 30° alone, or a size step of 1.7 alone, is just enough. Both bounds are
+ * {@link Threshold}s of the job.
  *
  * @param angleDeg Δ, the angle between the views
  * @param ratio r, the larger frame height by the smaller, 1 or more
  * @param sameAim whether the aims lie within half the smaller frame height
+ * @param apart e
+ * @param watchFrom from this e on it can pass, usually 0.75
  */
-public record Likeness(double angleDeg, double ratio, boolean sameAim) {
+public record Likeness(double angleDeg, double ratio, boolean sameAim, double apart, double watchFrom) {
 
-    public static final double ENOUGH_ANGLE_DEG = 30;
-    public static final double ENOUGH_RATIO = 1.7;
     /** From here on two framings cut together. */
     public static final double CLEAR_FROM = 1;
-    /** From here on it can pass. */
-    public static final double WATCH_FROM = 0.75;
 
     /** Keeps a turn of exactly the limit on the clear side of it against rounding. */
     static final double ROUNDING = 1e-9;
@@ -31,22 +31,30 @@ public record Likeness(double angleDeg, double ratio, boolean sameAim) {
         Stand b = Stand.of(plan, other);
         double small = Math.min(a.framing().heightM(), b.framing().heightM());
         double large = Math.max(a.framing().heightM(), b.framing().heightM());
+        double angle = ViewAngle.betweenDeg(one.bearingDeg(), a.elevationDeg(), other.bearingDeg(), b.elevationDeg());
+        boolean sameAim = Math.abs(a.framing().aimM() - b.framing().aimM()) <= small / 2 + ROUNDING;
         return new Likeness(
-                ViewAngle.betweenDeg(one.bearingDeg(), a.elevationDeg(), other.bearingDeg(), b.elevationDeg()),
+                angle,
                 large / small,
-                Math.abs(a.framing().aimM() - b.framing().aimM()) <= small / 2 + ROUNDING);
+                sameAim,
+                apart(
+                        angle,
+                        large / small,
+                        plan.threshold(Threshold.ALIKE_ANGLE),
+                        plan.threshold(Threshold.ALIKE_RATIO)),
+                plan.threshold(Threshold.ALIKE_WATCH));
     }
 
-    /** e */
-    public double apart() {
-        return Math.hypot(angleDeg / ENOUGH_ANGLE_DEG, Math.log(ratio) / Math.log(ENOUGH_RATIO));
+    /** e for bounds of so many degrees and so large a size step. */
+    static double apart(double angleDeg, double ratio, double enoughDeg, double enoughRatio) {
+        return Math.hypot(angleDeg / enoughDeg, Math.log(ratio) / Math.log(enoughRatio));
     }
 
     public boolean clear() {
-        return !sameAim || apart() >= CLEAR_FROM - ROUNDING;
+        return !sameAim || apart >= CLEAR_FROM - ROUNDING;
     }
 
     public boolean passes() {
-        return !sameAim || apart() >= WATCH_FROM - ROUNDING;
+        return !sameAim || apart >= watchFrom - ROUNDING;
     }
 }

@@ -13,6 +13,7 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
+import upshot.core.house.Threshold;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
@@ -54,8 +55,12 @@ final class TooAlike implements JointRule {
 
     private Finding sameSubject(Plan plan, Placed out, Placed into, Likeness likeness) {
         Status status = likeness.clear() ? Status.CLEAR : likeness.passes() ? Status.WATCH : Status.BREAK;
-        String step = "The size steps %s times and the view turns %s; a step of 1.7 or a turn of 30° is enough alone."
-                .formatted(Say.number(likeness.ratio(), 2), Say.degrees(likeness.angleDeg()));
+        String step = "The size steps %s times and the view turns %s; a step of %s or a turn of %s is enough alone."
+                .formatted(
+                        Say.number(likeness.ratio(), 2),
+                        Say.degrees(likeness.angleDeg()),
+                        Say.number(plan.threshold(Threshold.ALIKE_RATIO), 2),
+                        Say.degrees(plan.threshold(Threshold.ALIKE_ANGLE)));
         String title = switch (status) {
             case CLEAR -> "Far enough apart.";
             case WATCH -> "Nearly too alike.";
@@ -112,6 +117,7 @@ final class TooAlike implements JointRule {
         Shot turned = into.shot();
         if (!fixed.equals(turned)) {
             Turn.smallest(
+                            plan,
                             turned,
                             candidate ->
                                     Likeness.between(plan, fixed, candidate).clear())

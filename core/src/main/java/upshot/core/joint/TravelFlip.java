@@ -14,6 +14,7 @@ import upshot.core.measure.Degrees;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.Stand;
 
@@ -34,15 +35,17 @@ final class TravelFlip implements JointRule {
     @Override
     public Optional<Finding> judge(PaperCut cut, int joint) {
         Placed into = cut.into(joint);
-        ScreenTravel now = travel(into);
+        Plan plan = cut.plan();
+        ScreenTravel now = travel(plan, into);
         if (into.action().line() != Line.TRAVEL || now == ScreenTravel.NEUTRAL) {
             return Optional.empty();
         }
-        return lastTravel(cut, joint).map(before -> finding(before, into, joint - before.index()));
+        return lastTravel(cut, joint).map(before -> finding(plan, before, into, joint - before.index()));
     }
 
     /** The last use before the joint that still says which way this mover goes. */
     private static Optional<Placed> lastTravel(PaperCut cut, int joint) {
+        Plan plan = cut.plan();
         Placed into = cut.into(joint);
         for (int index = joint; index >= 0; index--) {
             Placed earlier = cut.uses().get(index);
@@ -52,7 +55,7 @@ final class TravelFlip implements JointRule {
             }
             if (sameMover(earlier, into)) {
                 boolean remembered = earlier.action().line() == Line.TRAVEL
-                        && travel(earlier) != ScreenTravel.NEUTRAL
+                        && travel(plan, earlier) != ScreenTravel.NEUTRAL
                         && earlier.action().spotId().equals(into.action().spotId());
                 return remembered ? Optional.of(earlier) : Optional.empty();
             }
@@ -64,24 +67,26 @@ final class TravelFlip implements JointRule {
         return one.action().subjectId().equals(other.action().subjectId());
     }
 
-    private static ScreenTravel travel(Placed placed) {
-        return Stand.travel(placed.action(), placed.shot(), placed.use().frameStep() < 0);
+    private static ScreenTravel travel(Plan plan, Placed placed) {
+        return Stand.travel(plan, placed.shot(), placed.use().frameStep() < 0);
     }
 
-    private Finding finding(Placed before, Placed into, int between) {
-        boolean flips = travel(into).opposes(travel(before));
+    private Finding finding(Plan plan, Placed before, Placed into, int between) {
+        boolean flips = travel(plan, into).opposes(travel(plan, before));
         Status status = !flips ? Status.CLEAR : between == 0 ? Status.BREAK : Status.WATCH;
         String sentence = flips
                 ? "In %s it goes %s, in %s %s: the camera went over the line of action by %s%s."
                         .formatted(
                                 before.shot().code(),
-                                travel(before).label(),
+                                travel(plan, before).label(),
                                 into.shot().code(),
-                                travel(into).label(),
+                                travel(plan, into).label(),
                                 Say.degrees(overTheLineDeg(into.shot())),
                                 between == 0 ? "" : ", with only other pictures between")
                 : "%s as in %s."
-                        .formatted(capital(travel(into).label()), before.shot().code());
+                        .formatted(
+                                capital(travel(plan, into).label()),
+                                before.shot().code());
         return new Finding(
                 id(),
                 status,

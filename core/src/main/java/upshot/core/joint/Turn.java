@@ -3,7 +3,9 @@ package upshot.core.joint;
 import java.util.Optional;
 import java.util.function.Predicate;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
+import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** Looks for the smallest turn of a camera round its subject that stays on its side of the line. */
@@ -15,13 +17,14 @@ final class Turn {
     private Turn() {}
 
     /** The bearing nearest to the shot's own, in steps of 5°, that the test accepts. */
-    static Optional<Double> smallest(Shot shot, Predicate<Shot> accepted) {
-        ScreenTravel side = ScreenTravel.of(shot.bearingDeg(), false);
+    static Optional<Double> smallest(Plan plan, Shot shot, Predicate<Shot> accepted) {
+        double neutral = plan.threshold(Threshold.NEUTRAL_WITHIN);
+        ScreenTravel side = ScreenTravel.of(shot.bearingDeg(), false, neutral);
         double round = Math.round(shot.bearingDeg() / STEP_DEG) * (double) STEP_DEG;
         for (int turn = STEP_DEG; turn <= FARTHEST_DEG; turn += STEP_DEG) {
             for (int way : new int[] {1, -1}) {
                 double bearing = Degrees.wrap(round + way * turn);
-                boolean sameSide = !ScreenTravel.of(bearing, false).opposes(side);
+                boolean sameSide = !ScreenTravel.of(bearing, false, neutral).opposes(side);
                 if (sameSide && accepted.test(shot.with("bearingDeg", bearing))) {
                     return Optional.of(bearing);
                 }

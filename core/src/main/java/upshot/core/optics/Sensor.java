@@ -7,18 +7,23 @@ import upshot.core.measure.Degrees;
  *
  * @param widthMm s_w
  * @param heightMm s_h
- * @param cocMm the circle of confusion, the diagonal by 1500
+ * @param cocMm the circle of confusion: the diagonal of the unsqueezed area by 1500
  */
 public record Sensor(double widthMm, double heightMm, double cocMm) {
 
     private static final double COC_PER_DIAGONAL = 1500;
     private static final double FULL_FRAME_WIDTH_MM = 36;
 
-    /** An active area cropped to the delivered shape. */
-    public static Sensor cropped(double activeWidthMm, double activeHeightMm, double aspect) {
-        double width = Math.min(activeWidthMm, activeHeightMm * aspect);
+    /**
+     * An active area, its width multiplied by the lens's squeeze q first, then cropped to the delivered shape. The circle
+     * of confusion is √((s_w/q)² + s_h²)/1500.
+     *
+     * @param squeeze q, 1 for a lens that does not squeeze
+     */
+    public static Sensor cropped(double activeWidthMm, double activeHeightMm, double squeeze, double aspect) {
+        double width = Math.min(activeWidthMm * squeeze, activeHeightMm * aspect);
         double height = width / aspect;
-        return new Sensor(width, height, Math.hypot(width, height) / COC_PER_DIAGONAL);
+        return new Sensor(width, height, Math.hypot(width / squeeze, height) / COC_PER_DIAGONAL);
     }
 
     /** 2·atan(s_w/2f), the field of view across in degrees. */

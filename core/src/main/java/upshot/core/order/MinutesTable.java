@@ -2,19 +2,25 @@ package upshot.core.order;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
+import upshot.core.house.Threshold;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
 import upshot.core.plan.Support;
+import upshot.core.plan.Walk;
 
 /**
  * What things cost in minutes.
  *
  * @param safetyTalk at the call, with unloading
- * @param walk between two spots
+ * @param walk between two spots that have no walk of their own
  * @param lens to change it
  * @param rebalance a gimbal after a lens change
  * @param rate to change the frame rate
  * @param newStand on the same support
  * @param readyBefore how long before a fixed moment the camera stands ready
  * @param marginShare added to rigging and shooting
+ * @param walks between two spots each
  */
 public record MinutesTable(
         double safetyTalk,
@@ -24,9 +30,28 @@ public record MinutesTable(
         double rate,
         double newStand,
         double readyBefore,
-        double marginShare) {
+        double marginShare,
+        List<Walk> walks) {
 
-    public static final MinutesTable USUAL = new MinutesTable(15, 3, 2, 4, 0.5, 1.5, 10, 0.10);
+    public static final MinutesTable USUAL = new MinutesTable(15, 3, 2, 4, 0.5, 1.5, 10, 0.10, List.of());
+
+    public MinutesTable {
+        walks = List.copyOf(walks);
+    }
+
+    /** The usual minutes with the walks and thresholds of a job. */
+    public static MinutesTable of(Plan plan) {
+        return new MinutesTable(
+                plan.threshold(Threshold.SAFETY_TALK),
+                USUAL.walk,
+                USUAL.lens,
+                USUAL.rebalance,
+                USUAL.rate,
+                USUAL.newStand,
+                plan.threshold(Threshold.READY_BEFORE),
+                plan.threshold(Threshold.MARGIN) / 100,
+                plan.list(Kind.WALK));
+    }
 
     /**
      * One line of a setup's minutes.
@@ -44,7 +69,9 @@ public record MinutesTable(
         List<Item> items = new ArrayList<>();
         boolean moved = before == null || !before.spot().id().equals(next.spot().id());
         if (moved && before != null) {
-            items.add(new Item("Walk from " + before.spot().name(), walk));
+            items.add(new Item(
+                    "Walk from " + before.spot().name(),
+                    walkMin(before.spot().id(), next.spot().id())));
         }
         boolean otherSupport = before == null || before.support() != next.support();
         boolean otherLens =
@@ -65,5 +92,13 @@ public record MinutesTable(
             items.add(new Item("Change the frame rate", rate));
         }
         return items;
+    }
+
+    private double walkMin(UUID from, UUID to) {
+        return walks.stream()
+                .filter(one -> one.joins(from, to))
+                .findFirst()
+                .map(Walk::minutes)
+                .orElse(walk);
     }
 }

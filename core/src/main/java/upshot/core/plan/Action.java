@@ -23,19 +23,29 @@ import upshot.core.size.Posture;
  * @param once true when it cannot be repeated
  * @param fixedTime when it happens, if the day and not the crew decides
  * @param resetMin minutes to make it ready again, 0 to 600
+ * @param fromTime not before, local to the place, or none
+ * @param untilTime not after, or none
  * @param messy leaves a mess, so clean work comes first
+ * @param soonGone what can be seen now and not much later
+ * @param tiring costs the subject strength
+ * @param quick brief, fast or liquid, so that slow motion shows more
+ * @param speedMps how fast the subject goes, 0 to 100 m/s
  * @param line what gives it a direction
  * @param side the side of the line that is kept
  * @param thing what the hands or the eyes are on, up to 60 characters, empty for nothing
  * @param thingHeightM its height, 0.005 to 20 m
  * @param thingBaseM how far above the floor it is, 0 to 100 m
+ * @param setsState the state that it leaves a thing in, up to 60 characters, empty for none
+ * @param phases its parts in order, separated by commas, up to 200 characters
+ * @param sound what to record of it, up to 120 characters
+ * @param wantedLight the light it asks for
  * @param cautions what can hurt somebody
  */
 public record Action(
         UUID id,
-        UUID beatId,
-        UUID spotId,
-        UUID subjectId,
+        @Refers(to = "beat") UUID beatId,
+        @Refers(to = "spot") UUID spotId,
+        @Refers(to = "subject") UUID subjectId,
         double rank,
         String codePrefix,
         String name,
@@ -46,12 +56,22 @@ public record Action(
         boolean once,
         Optional<LocalTime> fixedTime,
         double resetMin,
+        Optional<LocalTime> fromTime,
+        Optional<LocalTime> untilTime,
         boolean messy,
+        boolean soonGone,
+        boolean tiring,
+        boolean quick,
+        double speedMps,
         Line line,
         Side side,
         String thing,
         double thingHeightM,
         double thingBaseM,
+        String setsState,
+        String phases,
+        String sound,
+        WantedLight wantedLight,
         Cautions cautions)
         implements PlanRecord {
 
@@ -70,11 +90,18 @@ public record Action(
         durationS = range("durationS", "length of the action", durationS, 0.1, 36_000, "s");
         chosen("fixedTime", "time", fixedTime).ifPresent(time -> Check.minute("fixedTime", "time", time));
         resetMin = range("resetMin", "reset", resetMin, 0, 600, "min");
+        chosen("fromTime", "time", fromTime).ifPresent(time -> Check.minute("fromTime", "time", time));
+        chosen("untilTime", "time", untilTime).ifPresent(time -> Check.minute("untilTime", "time", time));
+        speedMps = range("speedMps", "speed", speedMps, 0, 100, "m/s");
         chosen("line", "direction", line);
         chosen("side", "side", side);
         thing = text("thing", "thing", thing, 0, 60);
         thingHeightM = range("thingHeightM", "height of the thing", thingHeightM, 0.005, 20, "m");
         thingBaseM = range("thingBaseM", "height of the thing above the floor", thingBaseM, 0, 100, "m");
+        setsState = text("setsState", "state", setsState, 0, 60);
+        phases = text("phases", "phases", phases, 0, 200);
+        sound = text("sound", "sound", sound, 0, 120);
+        chosen("wantedLight", "light", wantedLight);
         chosen("cautions", "cautions", cautions);
     }
 
@@ -95,12 +122,22 @@ public record Action(
                 false,
                 Optional.empty(),
                 0,
+                Optional.empty(),
+                Optional.empty(),
                 false,
+                false,
+                false,
+                false,
+                0,
                 Line.NONE,
                 Side.LEFT_TO_RIGHT,
                 "",
                 0.2,
                 0.9,
+                "",
+                "",
+                "",
+                WantedLight.ANY,
                 Cautions.NONE);
     }
 

@@ -5,27 +5,38 @@ import static upshot.core.plan.Check.range;
 import static upshot.core.plan.Check.text;
 
 import java.util.UUID;
-import upshot.core.measure.FrameRate;
 
 /**
- * A camera in the kit.
+ * A camera in the kit; what it records is in its modes.
  *
  * @param name 1 to 60 characters
  * @param rank the first is the one shots are planned for
- * @param sensorWidthMm active area across, 2 to 80 mm
- * @param sensorHeightMm active area down, 2 to 80 mm
- * @param topRate the quickest rate it records
+ * @param shutter how it names its shutter
+ * @param lowestIso 25 to 1 000 000
+ * @param highestIso not below the lowest
+ * @param batteryMin how long a battery records, 1 to 2000 min
  */
-public record Body(UUID id, String name, double rank, double sensorWidthMm, double sensorHeightMm, FrameRate topRate)
+public record Body(
+        UUID id, String name, double rank, ShutterScale shutter, int lowestIso, int highestIso, double batteryMin)
         implements PlanRecord {
 
     public Body {
         Check.present("id", id);
         name = text("name", "name of the body", name, 1, 60);
         rank = Check.rank(rank);
-        sensorWidthMm = range("sensorWidthMm", "sensor width", sensorWidthMm, 2, 80, "mm");
-        sensorHeightMm = range("sensorHeightMm", "sensor height", sensorHeightMm, 2, 80, "mm");
-        chosen("topRate", "quickest rate", topRate);
+        chosen("shutter", "shutter", shutter);
+        lowestIso = Check.whole("lowestIso", "lowest ISO", lowestIso, 25, 1_000_000, "");
+        highestIso = Check.whole("highestIso", "highest ISO", highestIso, 25, 1_000_000, "");
+        if (highestIso < lowestIso) {
+            throw new InvalidField(
+                    "highestIso", "The highest ISO (%d) is below the lowest (%d).".formatted(highestIso, lowestIso));
+        }
+        batteryMin = range("batteryMin", "battery", batteryMin, 1, 2000, "min");
+    }
+
+    /** A body with third-stop shutter times, ISO 100 to 12 800 and an hour and a half on a battery. */
+    public static Body draft(UUID id, String name) {
+        return new Body(id, name, 0, ShutterScale.STILLS, 100, 12_800, 90);
     }
 
     @Override

@@ -15,13 +15,21 @@ public final class Field {
     private final RecordComponent component;
     private final Class<?> type;
     private final boolean optional;
+    private final Optional<String> refersTo;
 
     Field(RecordComponent component) {
         this.component = component;
+        Refers refers = component.getAnnotation(Refers.class);
+        this.refersTo = Optional.ofNullable(refers).map(Refers::to);
         this.optional = component.getType() == Optional.class;
         this.type = optional
                 ? (Class<?>) ((ParameterizedType) component.getGenericType()).getActualTypeArguments()[0]
                 : component.getType();
+    }
+
+    /** The name of the kind whose id this field holds. */
+    Optional<String> refersTo() {
+        return refersTo;
     }
 
     public String name() {

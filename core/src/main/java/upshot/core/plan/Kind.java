@@ -18,21 +18,58 @@ import java.util.Optional;
 public final class Kind<R extends PlanRecord> {
 
     public static final Kind<Brief> BRIEF = new Kind<>("brief", Brief.class);
+    public static final Kind<HouseRules> HOUSE = new Kind<>("house", HouseRules.class);
+    public static final Kind<Adjustment> ADJUSTMENT = new Kind<>("adjustment", Adjustment.class);
+    public static final Kind<TempoMark> TEMPO = new Kind<>("tempo", TempoMark.class);
+    public static final Kind<VoiceOver> VOICE = new Kind<>("voice", VoiceOver.class);
+    public static final Kind<Moment> MOMENT = new Kind<>("moment", Moment.class);
     public static final Kind<Beat> BEAT = new Kind<>("beat", Beat.class);
     public static final Kind<Spot> SPOT = new Kind<>("spot", Spot.class);
+    public static final Kind<Walk> WALK = new Kind<>("walk", Walk.class);
     public static final Kind<Subject> SUBJECT = new Kind<>("subject", Subject.class);
     public static final Kind<Body> BODY = new Kind<>("body", Body.class);
     public static final Kind<Lens> LENS = new Kind<>("lens", Lens.class);
+    public static final Kind<Mode> MODE = new Kind<>("mode", Mode.class);
+    public static final Kind<Dioptre> DIOPTRE = new Kind<>("dioptre", Dioptre.class);
+    public static final Kind<NdFilter> ND = new Kind<>("nd", NdFilter.class);
+    public static final Kind<Carrier> CARRIER = new Kind<>("carrier", Carrier.class);
+    public static final Kind<Card> CARD = new Kind<>("card", Card.class);
+    public static final Kind<Light> LIGHT = new Kind<>("light", Light.class);
     public static final Kind<Action> ACTION = new Kind<>("action", Action.class);
     public static final Kind<Shot> SHOT = new Kind<>("shot", Shot.class);
     public static final Kind<Use> USE = new Kind<>("use", Use.class);
 
     /** Every kind, with what is referred to before what refers to it. */
-    public static final List<Kind<?>> PARENT_FIRST = List.of(BRIEF, BEAT, SPOT, SUBJECT, BODY, LENS, ACTION, SHOT, USE);
+    public static final List<Kind<?>> PARENT_FIRST = List.of(
+            BRIEF,
+            HOUSE,
+            ADJUSTMENT,
+            TEMPO,
+            VOICE,
+            MOMENT,
+            BEAT,
+            SPOT,
+            WALK,
+            SUBJECT,
+            BODY,
+            MODE,
+            LENS,
+            DIOPTRE,
+            ND,
+            CARRIER,
+            CARD,
+            LIGHT,
+            ACTION,
+            SHOT,
+            USE);
+
+    /** The kinds that make up a kit: copied into the job from a template, and back into one. */
+    public static final List<Kind<?>> KIT = List.of(BODY, MODE, LENS, DIOPTRE, ND, CARRIER, CARD, LIGHT);
 
     private final String name;
     private final Class<R> type;
     private final List<Field> fields;
+    private final List<Field> references;
     private final Constructor<R> constructor;
 
     private Kind(String name, Class<R> type) {
@@ -40,6 +77,8 @@ public final class Kind<R extends PlanRecord> {
         this.type = type;
         RecordComponent[] components = type.getRecordComponents();
         this.fields = Arrays.stream(components).map(Field::new).toList();
+        this.references =
+                fields.stream().filter(field -> field.refersTo().isPresent()).toList();
         try {
             this.constructor = type.getDeclaredConstructor(
                     Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new));
@@ -71,6 +110,11 @@ public final class Kind<R extends PlanRecord> {
 
     public List<Field> fields() {
         return fields;
+    }
+
+    /** The fields that hold the ids of other records. */
+    List<Field> references() {
+        return references;
     }
 
     public Optional<Field> field(String fieldName) {

@@ -1,5 +1,6 @@
 package upshot.core.plan;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -10,6 +11,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import upshot.core.house.Threshold;
+import upshot.core.measure.FrameRate;
 
 /**
  * Everything known about one job, as a value: two plans with equal records are equal, and no plan ever changes.
@@ -68,6 +71,21 @@ public final class Plan {
         return (Brief) all(Kind.BRIEF).iterator().next();
     }
 
+    public HouseRules house() {
+        return (HouseRules) all(Kind.HOUSE).iterator().next();
+    }
+
+    /** What a rule holds things against here: the usual value, unless this job has moved it. */
+    public double threshold(Threshold threshold) {
+        return adjustment(threshold).map(Adjustment::value).orElse(threshold.usual());
+    }
+
+    public Optional<Adjustment> adjustment(Threshold threshold) {
+        return list(Kind.ADJUSTMENT).stream()
+                .filter(one -> one.threshold() == threshold)
+                .findFirst();
+    }
+
     public List<Beat> beats() {
         return list(Kind.BEAT);
     }
@@ -86,6 +104,24 @@ public final class Plan {
 
     public List<Lens> lenses() {
         return list(Kind.LENS);
+    }
+
+    /** The mode in which a body records a rate, if it can. */
+    public Optional<Mode> modeFor(Body body, FrameRate rate) {
+        return modesOf(body).stream().filter(mode -> mode.records(rate)).findFirst();
+    }
+
+    public List<Mode> modesOf(Body body) {
+        return list(Kind.MODE).stream()
+                .filter(mode -> mode.bodyId().equals(body.id()))
+                .toList();
+    }
+
+    /** Everything that makes up the kit, what is referred to first. */
+    public List<PlanRecord> kit() {
+        List<PlanRecord> kit = new ArrayList<>();
+        Kind.KIT.forEach(kind -> kit.addAll(list(kind)));
+        return kit;
     }
 
     /** In story order: by beat, then within it. */
@@ -149,8 +185,9 @@ public final class Plan {
         return records.get(kind).values();
     }
 
+    /** All records of a kind, sorted. */
     @SuppressWarnings("unchecked")
-    private <R extends PlanRecord> List<R> list(Kind<R> kind) {
+    public <R extends PlanRecord> List<R> list(Kind<R> kind) {
         return (List<R>) sorted.get(kind);
     }
 

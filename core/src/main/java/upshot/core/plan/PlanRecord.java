@@ -3,7 +3,28 @@ package upshot.core.plan;
 import java.util.UUID;
 
 /** One row of a plan. Records are flat and immutable; the id is made by whoever adds the record and never changes. */
-public sealed interface PlanRecord permits Brief, Beat, Spot, Subject, Action, Shot, Use, Body, Lens {
+public sealed interface PlanRecord
+        permits Brief,
+                HouseRules,
+                Adjustment,
+                TempoMark,
+                VoiceOver,
+                Moment,
+                Beat,
+                Spot,
+                Walk,
+                Subject,
+                Body,
+                Mode,
+                Lens,
+                Dioptre,
+                NdFilter,
+                Carrier,
+                Card,
+                Light,
+                Action,
+                Shot,
+                Use {
 
     UUID id();
 

@@ -4,73 +4,97 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import upshot.core.house.Threshold;
+import upshot.core.measure.Labelled;
 
 /** What must hold between the records of a plan; each record has already checked itself. */
 final class PlanRules {
 
     /** More than any job needs, and few enough that a hostile file cannot fill the memory. */
-    private static final Map<Kind<?>, Integer> MOST = Map.of(
-            Kind.BRIEF, 1,
-            Kind.BEAT, 100,
-            Kind.SPOT, 200,
-            Kind.SUBJECT, 500,
-            Kind.BODY, 20,
-            Kind.LENS, 60,
-            Kind.ACTION, 500,
-            Kind.SHOT, 3000,
-            Kind.USE, 5000);
+    private static final Map<Kind<?>, Integer> MOST = Map.ofEntries(
+            Map.entry(Kind.BRIEF, 1),
+            Map.entry(Kind.HOUSE, 1),
+            Map.entry(Kind.ADJUSTMENT, Threshold.values().length),
+            Map.entry(Kind.TEMPO, 2000),
+            Map.entry(Kind.VOICE, 100),
+            Map.entry(Kind.MOMENT, 500),
+            Map.entry(Kind.BEAT, 100),
+            Map.entry(Kind.SPOT, 200),
+            Map.entry(Kind.WALK, 2000),
+            Map.entry(Kind.SUBJECT, 500),
+            Map.entry(Kind.BODY, 20),
+            Map.entry(Kind.MODE, 200),
+            Map.entry(Kind.LENS, 60),
+            Map.entry(Kind.DIOPTRE, 20),
+            Map.entry(Kind.ND, 20),
+            Map.entry(Kind.CARRIER, 40),
+            Map.entry(Kind.CARD, 40),
+            Map.entry(Kind.LIGHT, 60),
+            Map.entry(Kind.ACTION, 500),
+            Map.entry(Kind.SHOT, 3000),
+            Map.entry(Kind.USE, 5000));
 
     private PlanRules() {}
 
     static void check(Plan plan) {
-        if (plan.all(Kind.BRIEF).isEmpty()) {
-            throw new InvalidField("brief", "The plan has no brief.");
-        }
         MOST.forEach((kind, most) -> {
             if (plan.all(kind).size() > most) {
                 throw new InvalidField(
                         kind.name(), "A job can hold %d %ss, this would be more.".formatted(most, kind.name()));
             }
         });
+        if (plan.all(Kind.BRIEF).isEmpty()) {
+            throw new InvalidField("brief", "The plan has no brief.");
+        }
+        if (plan.all(Kind.HOUSE).isEmpty()) {
+            throw new InvalidField("house", "The plan has no house rules.");
+        }
+        checkReferences(plan);
+        checkKit(plan);
+        distinct(plan, Kind.ACTION, "codePrefix", "Two actions cannot both begin their codes with %s.");
+        distinct(plan, Kind.SHOT, "code", "The code %s is taken.");
+        distinct(plan, Kind.ADJUSTMENT, "threshold", "The threshold %s is moved already.");
+        distinct(plan, Kind.TEMPO, "atQuarter", "There is a tempo at quarter %s already.");
+    }
+
+    private static void checkReferences(Plan plan) {
+        for (Kind<?> kind : Kind.PARENT_FIRST) {
+            for (Field field : kind.references()) {
+                Kind<?> target = Kind.named(field.refersTo().orElseThrow()).orElseThrow();
+                for (PlanRecord one : plan.all(kind)) {
+                    if (plan.find(target, (UUID) field.of(one)).isEmpty()) {
+                        throw new InvalidField(
+                                field.name(),
+                                "This refers to a %s that the plan does not have.".formatted(target.name()));
+                    }
+                }
+            }
+        }
+    }
+
+    private static void checkKit(Plan plan) {
         if (plan.all(Kind.BODY).isEmpty()) {
             throw new InvalidField("body", "A job needs at least one camera body.");
         }
-        checkActions(plan);
-        checkShots(plan);
-        for (PlanRecord one : plan.all(Kind.USE)) {
-            refer(plan, Kind.SHOT, ((Use) one).shotId(), "shotId");
-        }
-    }
-
-    private static void checkActions(Plan plan) {
-        Set<String> prefixes = new HashSet<>();
-        for (PlanRecord one : plan.all(Kind.ACTION)) {
-            Action action = (Action) one;
-            refer(plan, Kind.BEAT, action.beatId(), "beatId");
-            refer(plan, Kind.SPOT, action.spotId(), "spotId");
-            refer(plan, Kind.SUBJECT, action.subjectId(), "subjectId");
-            if (!prefixes.add(action.codePrefix())) {
+        Set<UUID> recording = new HashSet<>();
+        plan.all(Kind.MODE).forEach(mode -> recording.add(((Mode) mode).bodyId()));
+        for (PlanRecord body : plan.all(Kind.BODY)) {
+            if (!recording.contains(body.id())) {
                 throw new InvalidField(
-                        "codePrefix",
-                        "Two actions cannot both begin their codes with %s.".formatted(action.codePrefix()));
+                        "mode", "%s needs at least one mode in which it records.".formatted(body.label()));
             }
         }
     }
 
-    private static void checkShots(Plan plan) {
-        Set<String> codes = new HashSet<>();
-        for (PlanRecord one : plan.all(Kind.SHOT)) {
-            Shot shot = (Shot) one;
-            refer(plan, Kind.ACTION, shot.actionId(), "actionId");
-            if (!codes.add(shot.code())) {
-                throw new InvalidField("code", "The code %s is taken.".formatted(shot.code()));
+    private static void distinct(Plan plan, Kind<?> kind, String name, String message) {
+        Field field = kind.field(name).orElseThrow();
+        Set<Object> seen = new HashSet<>();
+        for (PlanRecord one : plan.all(kind)) {
+            Object value = field.of(one);
+            if (!seen.add(value)) {
+                throw new InvalidField(
+                        name, message.formatted(value instanceof Labelled known ? known.label() : value));
             }
-        }
-    }
-
-    private static void refer(Plan plan, Kind<?> kind, UUID id, String field) {
-        if (plan.find(kind, id).isEmpty()) {
-            throw new InvalidField(field, "This refers to a %s that the plan does not have.".formatted(kind.name()));
         }
     }
 }

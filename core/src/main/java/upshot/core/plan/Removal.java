@@ -2,8 +2,6 @@ package upshot.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
-import java.util.function.Predicate;
 
 /** Spells out what goes when a record is removed: first everything that depends on it, then the record. */
 public final class Removal {
@@ -18,31 +16,25 @@ public final class Removal {
     }
 
     private static void expand(Plan plan, PlanRecord removed, List<Change> removes) {
-        dependants(plan, removed).forEach(dependant -> expand(plan, dependant, removes));
+        for (Kind<?> kind : Kind.PARENT_FIRST) {
+            for (PlanRecord one : plan.list(kind)) {
+                if (refers(one, removed) && removes.stream().noneMatch(change -> removes(change, one))) {
+                    expand(plan, one, removes);
+                }
+            }
+        }
         removes.add(new Change.Remove(removed));
     }
 
-    private static List<? extends PlanRecord> dependants(Plan plan, PlanRecord removed) {
-        UUID id = removed.id();
-        if (removed instanceof Shot) {
-            return plan.uses().stream().filter(use -> use.shotId().equals(id)).toList();
-        }
-        if (removed instanceof Action action) {
-            return plan.shotsOf(action);
-        }
-        if (removed instanceof Beat) {
-            return actions(plan, action -> action.beatId().equals(id));
-        }
-        if (removed instanceof Spot) {
-            return actions(plan, action -> action.spotId().equals(id));
-        }
-        if (removed instanceof Subject) {
-            return actions(plan, action -> action.subjectId().equals(id));
-        }
-        return List.of();
+    private static boolean refers(PlanRecord one, PlanRecord target) {
+        String kind = Kind.of(target).name();
+        return Kind.of(one).references().stream()
+                .anyMatch(field -> field.refersTo().orElseThrow().equals(kind)
+                        && field.of(one).equals(target.id()));
     }
 
-    private static List<Action> actions(Plan plan, Predicate<Action> which) {
-        return plan.actions().stream().filter(which).toList();
+    /** A record that refers to the same one twice, like a walk, goes once. */
+    private static boolean removes(Change change, PlanRecord one) {
+        return change instanceof Change.Remove remove && remove.removed().equals(one);
     }
 }

@@ -32,7 +32,7 @@ import upshot.core.size.Size;
  */
 public record Shot(
         UUID id,
-        UUID actionId,
+        @Refers(to = "action") UUID actionId,
         String code,
         double rank,
         Size size,

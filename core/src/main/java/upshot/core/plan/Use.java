@@ -14,7 +14,8 @@ import java.util.UUID;
  *     −32 to 32, not 0
  * @param entry how the joint into this use is meant
  */
-public record Use(UUID id, UUID shotId, double rank, int frames, double frameStep, Entry entry) implements PlanRecord {
+public record Use(UUID id, @Refers(to = "shot") UUID shotId, double rank, int frames, double frameStep, Entry entry)
+        implements PlanRecord {
 
     public Use {
         present("id", id);

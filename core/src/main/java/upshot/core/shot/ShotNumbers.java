@@ -1,6 +1,7 @@
 package upshot.core.shot;
 
 import java.util.List;
+import upshot.core.house.Threshold;
 import upshot.core.optics.DepthOfField;
 import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
@@ -34,6 +35,10 @@ public record ShotNumbers(
         double screenS,
         double usableScreenS) {
 
+    private static final double LONG_S = 10;
+    private static final double LONG_ENDS_S = 30;
+    private static final double EITHER_SIDE_S = 2;
+
     public static ShotNumbers of(Plan plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Stand stand = Stand.of(plan, shot);
@@ -62,14 +67,33 @@ public record ShotNumbers(
         List<Hold.Slice> slices = uses.stream()
                 .map(use -> new Hold.Slice(
                         plan.brief().rate().secondsOf(use.frames()),
-                        Playback.of(use.frameStep(), plan.brief().rate(), shot.captureRate())))
+                        Playback.of(use.frameStep(), plan.brief().rate(), shot.captureRate()),
+                        plan.threshold(Threshold.HANDLE)))
                 .toList();
         return Hold.of(
-                shot.holdS(),
+                askedS(plan, shot, action),
                 playback,
                 slices,
                 action.once() ? action.durationS() : 0,
                 shot.move().moving(),
-                shot.support().settleS());
+                shot.support().settleS(),
+                plan.threshold(Threshold.TAIL));
+    }
+
+    /** The hold that the house's school asks of a shot, never less than the shot's own. */
+    private static double askedS(Plan plan, Shot shot, Action action) {
+        return switch (plan.house().hold()) {
+            case AS_ASKED -> shot.holdS();
+            case LONG -> Math.max(shot.holdS(), opensOrCloses(plan, shot) ? LONG_ENDS_S : LONG_S);
+            case AS_LONG_AS_IT_LASTS ->
+                action.feature() ? shot.holdS() : Math.max(shot.holdS(), action.durationS() + 2 * EITHER_SIDE_S);
+        };
+    }
+
+    private static boolean opensOrCloses(Plan plan, Shot shot) {
+        List<Use> uses = plan.uses();
+        return !uses.isEmpty()
+                && (uses.get(0).shotId().equals(shot.id())
+                        || uses.get(uses.size() - 1).shotId().equals(shot.id()));
     }
 }

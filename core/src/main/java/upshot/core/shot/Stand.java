@@ -2,11 +2,14 @@ package upshot.core.shot;
 
 import java.util.Optional;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
 import upshot.core.optics.Sensor;
 import upshot.core.plan.Action;
 import upshot.core.plan.Body;
+import upshot.core.plan.Lens;
 import upshot.core.plan.Line;
+import upshot.core.plan.Mode;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
@@ -21,7 +24,7 @@ import upshot.core.size.SubjectKind;
  *
  * @param extent the subject as it is in this action
  * @param framing the frame's height and aim at the subject
- * @param sensor the delivered part of the first body's sensor
+ * @param sensor the delivered part of the first body's sensor at the shot's rate
  * @param distanceM d, from the lens to the aim point
  * @param elevationDeg ε = asin((z_cam − z_aim)/d), positive when looking down; ±90 when it cannot be reached
  * @param groundDistanceM d·cos ε
@@ -47,13 +50,21 @@ public record Stand(
                 aspect,
                 shot.insertHeightM(),
                 shot.aimHeightM().or(() -> shot.size() == Size.INSERT ? thingMiddle(action) : Optional.empty()));
-        Body body = plan.bodies().get(0);
-        Sensor sensor = Sensor.cropped(body.sensorWidthMm(), body.sensorHeightMm(), aspect);
+        Sensor sensor = sensor(plan, shot, aspect);
         double distance = sensor.distanceM(shot.focalLengthMm(), framing.heightM());
         double rise = (shot.cameraHeightM() - framing.aimM()) / distance;
         double elevation = Degrees.asin(Math.max(-1, Math.min(1, rise)));
         return new Stand(
                 extent, framing, sensor, distance, elevation, distance * Degrees.cos(elevation), Math.abs(rise) <= 1);
+    }
+
+    /** The first body's sensor in the mode that records the shot's rate, or in its first mode where none does. */
+    private static Sensor sensor(Plan plan, Shot shot, double aspect) {
+        Body body = plan.bodies().get(0);
+        Mode mode = plan.modeFor(body, shot.captureRate())
+                .orElseGet(() -> plan.modesOf(body).get(0));
+        double squeeze = Glass.of(plan, shot).map(Lens::squeeze).orElse(1.0);
+        return Sensor.cropped(mode.sensorWidthMm(), mode.sensorHeightMm(), squeeze, aspect);
     }
 
     /** The subject's extent as it is posed in an action. */
@@ -74,7 +85,9 @@ public record Stand(
     }
 
     /** Which way the action goes across this shot's frame; neutral where it has no direction. */
-    public static ScreenTravel travel(Action action, Shot shot, boolean reversed) {
-        return action.line() == Line.NONE ? ScreenTravel.NEUTRAL : ScreenTravel.of(shot.bearingDeg(), reversed);
+    public static ScreenTravel travel(Plan plan, Shot shot, boolean reversed) {
+        return plan.actionOf(shot).line() == Line.NONE
+                ? ScreenTravel.NEUTRAL
+                : ScreenTravel.of(shot.bearingDeg(), reversed, plan.threshold(Threshold.NEUTRAL_WITHIN));
     }
 }

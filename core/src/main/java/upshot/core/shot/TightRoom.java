@@ -9,7 +9,6 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
-import upshot.core.plan.Lens;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
@@ -37,16 +36,16 @@ final class TightRoom implements ShotRule {
                 new Measured(needed, spot.roomM(), "m"),
                 "%s gives %s, this stands %s away."
                         .formatted(spot.name(), Say.metres(spot.roomM()), Say.metres(needed)),
-                fittingLens(plan, shot, spot).map(lens -> mend(shot, lens)).stream()
+                fittingLens(plan, shot, spot).map(setting -> mend(shot, setting)).stream()
                         .toList()));
     }
 
     /** The longest lens of the kit that frames the same from inside the room. */
-    private static Optional<Lens> fittingLens(Plan plan, Shot shot, Spot spot) {
-        return plan.lenses().stream()
-                .filter(lens -> lens.focalLengthMm() < shot.focalLengthMm())
-                .filter(lens -> fits(plan, shot.with("focalLengthMm", lens.focalLengthMm()), spot))
-                .max(Comparator.comparingDouble(Lens::focalLengthMm));
+    private static Optional<Glass.Setting> fittingLens(Plan plan, Shot shot, Spot spot) {
+        return Glass.settings(plan)
+                .filter(setting -> setting.focalLengthMm() < shot.focalLengthMm())
+                .filter(setting -> fits(plan, shot.with("focalLengthMm", setting.focalLengthMm()), spot))
+                .max(Comparator.comparingDouble(Glass.Setting::focalLengthMm));
     }
 
     private static boolean fits(Plan plan, Shot shot, Spot spot) {
@@ -54,7 +53,8 @@ final class TightRoom implements ShotRule {
         return stand.reachable() && stand.groundDistanceM() <= spot.roomM();
     }
 
-    private static Mend mend(Shot shot, Lens lens) {
-        return new Mend("Take the %s".formatted(lens.name()), Change.set(shot, "focalLengthMm", lens.focalLengthMm()));
+    private static Mend mend(Shot shot, Glass.Setting setting) {
+        return new Mend(
+                "Take the %s".formatted(setting.label()), Change.set(shot, "focalLengthMm", setting.focalLengthMm()));
     }
 }

@@ -23,9 +23,7 @@ final class TooClose implements ShotRule {
 
     @Override
     public Optional<Finding> judge(Plan plan, Shot shot) {
-        return plan.lenses().stream()
-                .filter(lens -> lens.focalLengthMm() == shot.focalLengthMm())
-                .findFirst()
+        return Glass.of(plan, shot)
                 .filter(lens -> markM(plan, shot) < lens.nearLimitM())
                 .map(lens -> finding(plan, shot, lens));
     }
@@ -44,20 +42,20 @@ final class TooClose implements ShotRule {
                 "Too close for the %s.".formatted(lens.name()),
                 new Measured(mark, lens.nearLimitM(), "m"),
                 "It focuses from %s, this needs %s.".formatted(Say.metres(lens.nearLimitM()), Say.metres(mark)),
-                plan.lenses().stream()
+                Glass.settings(plan)
                         .filter(other -> reaches(plan, shot, other))
                         .min(Comparator.comparingDouble(
                                 other -> Math.abs(Math.log(other.focalLengthMm() / shot.focalLengthMm()))))
                         .map(other -> new Mend(
-                                "Take the %s".formatted(other.name()),
+                                "Take the %s".formatted(other.label()),
                                 Change.set(shot, "focalLengthMm", other.focalLengthMm())))
                         .stream()
                         .toList());
     }
 
-    private static boolean reaches(Plan plan, Shot shot, Lens lens) {
-        Shot changed = shot.with("focalLengthMm", lens.focalLengthMm());
-        return markM(plan, changed) >= lens.nearLimitM()
+    private static boolean reaches(Plan plan, Shot shot, Glass.Setting setting) {
+        Shot changed = shot.with("focalLengthMm", setting.focalLengthMm());
+        return markM(plan, changed) >= setting.lens().nearLimitM()
                 && Stand.of(plan, changed).groundDistanceM()
                         <= plan.spotOf(plan.actionOf(shot)).roomM();
     }

@@ -7,8 +7,8 @@ import upshot.core.measure.Numbers;
  * The clean seconds to record, in real time, and the roll round them.
  *
  * <p>U = max(hold·clamp(|p|, 0.4, 1), Σ over uses (S + 2η)|p|, the action's length when it happens once), with a
- * handle η of one second of playback on each side; a moving shot adds one second still at each end. The roll adds the
- * support's settling before and two seconds after.
+ * handle η of playback on each side; a moving shot adds one second still at each end. The roll adds the support's
+ * settling before and a tail after.
  *
  * @param cleanS U
  * @param settleS seconds until the support is still
@@ -16,12 +16,8 @@ import upshot.core.measure.Numbers;
  */
 public record Hold(double cleanS, double settleS, double rollS) {
 
-    /** Seconds of playback kept on each side of a use for the editor. */
-    public static final double HANDLE_S = 1;
-
     private static final double SLOWEST_SHARE = 0.4;
     private static final double STILL_ENDS_S = 2;
-    private static final double TAIL_S = 2;
 
     /**
      * @param askedS the hold asked for, real seconds
@@ -30,6 +26,7 @@ public record Hold(double cleanS, double settleS, double rollS) {
      * @param actionOnceS the action's length when it cannot be repeated, else 0
      * @param moving whether the camera moves
      * @param settleS of the support
+     * @param tailS rolled after the last clean second, usually 2
      */
     public static Hold of(
             double askedS,
@@ -37,11 +34,12 @@ public record Hold(double cleanS, double settleS, double rollS) {
             Collection<Slice> uses,
             double actionOnceS,
             boolean moving,
-            double settleS) {
+            double settleS,
+            double tailS) {
         double asked = askedS * Numbers.clamp(Math.abs(nominal.speed()), SLOWEST_SHARE, 1);
         double used = uses.stream().mapToDouble(Slice::realS).sum();
         double clean = Math.max(Math.max(asked, used), actionOnceS) + (moving ? STILL_ENDS_S : 0);
-        return new Hold(clean, settleS, settleS + clean + TAIL_S);
+        return new Hold(clean, settleS, settleS + clean + tailS);
     }
 
     /** takes × roll + (takes − 1) × reset, in seconds. */
@@ -53,11 +51,12 @@ public record Hold(double cleanS, double settleS, double rollS) {
      * What one use needs of a shot.
      *
      * @param screenS its length on screen
+     * @param handleS η, seconds of playback kept on each side for the editor, usually 1
      */
-    public record Slice(double screenS, Playback playback) {
+    public record Slice(double screenS, Playback playback, double handleS) {
 
         double realS() {
-            return playback.realS(screenS + 2 * HANDLE_S);
+            return playback.realS(screenS + 2 * handleS);
         }
     }
 }

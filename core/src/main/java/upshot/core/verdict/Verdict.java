@@ -62,7 +62,7 @@ public record Verdict(
                 List.copyOf(joints),
                 shots,
                 numbers,
-                ShootingOrder.of(plan, MinutesTable.USUAL));
+                ShootingOrder.of(plan, MinutesTable.of(plan)));
     }
 
     public Gauges gauges() {

@@ -58,7 +58,7 @@ class FillTest {
             List<Shot> shots = filled.shotsOf(action);
             ScreenTravel kept = action == right ? ScreenTravel.LEFT_TO_RIGHT : ScreenTravel.RIGHT_TO_LEFT;
             assertThat(shots).allSatisfy(shot -> {
-                assertThat(ScreenTravel.of(shot.bearingDeg(), false)).isEqualTo(kept);
+                assertThat(ScreenTravel.of(shot.bearingDeg(), false, 20)).isEqualTo(kept);
                 assertThat(ShotRule.judgeAll(filled, shot)).isEmpty();
             });
             shots.forEach(one -> shots.stream()

@@ -22,13 +22,13 @@ class GroundTest {
                 "340.01,NEUTRAL"
     })
     void travel_by_bearing(double bearingDeg, ScreenTravel expected) {
-        assertThat(ScreenTravel.of(bearingDeg, false)).isEqualTo(expected);
+        assertThat(ScreenTravel.of(bearingDeg, false, 20)).isEqualTo(expected);
     }
 
     @Test
     void backwards_turns_travel_round_and_neutral_opposes_nothing() {
-        assertThat(ScreenTravel.of(90, true)).isEqualTo(RIGHT_TO_LEFT);
-        assertThat(ScreenTravel.of(5, true)).isEqualTo(NEUTRAL);
+        assertThat(ScreenTravel.of(90, true, 20)).isEqualTo(RIGHT_TO_LEFT);
+        assertThat(ScreenTravel.of(5, true, 20)).isEqualTo(NEUTRAL);
         assertThat(LEFT_TO_RIGHT.opposes(RIGHT_TO_LEFT)).isTrue();
         assertThat(LEFT_TO_RIGHT.opposes(LEFT_TO_RIGHT)).isFalse();
         assertThat(LEFT_TO_RIGHT.opposes(NEUTRAL)).isFalse();
@@ -48,9 +48,9 @@ class GroundTest {
         double other = random.nextDouble() * 360;
         double elevation = random.nextDouble() * 80;
 
-        ScreenTravel mirrored = ScreenTravel.of(360 - one, false);
+        ScreenTravel mirrored = ScreenTravel.of(360 - one, false, 20);
 
-        assertThat(mirrored).isEqualTo(ScreenTravel.of(one, true));
+        assertThat(mirrored).isEqualTo(ScreenTravel.of(one, true, 20));
         assertThat(ViewAngle.betweenDeg(360 - one, elevation, 360 - other, 0))
                 .isCloseTo(ViewAngle.betweenDeg(one, elevation, other, 0), within(1e-6));
     }

@@ -76,10 +76,10 @@ class TooAlikeTest {
 
     @Test
     void a_size_step_alone_of_one_point_seven_is_clear() {
-        assertThat(new Likeness(0, 1.7, true).clear()).isTrue();
-        assertThat(new Likeness(0, 1.699, true).clear()).isFalse();
-        assertThat(new Likeness(0, Math.pow(1.7, 0.75), true).passes()).isTrue();
-        assertThat(new Likeness(0, Math.pow(1.7, 0.749), true).passes()).isFalse();
+        assertThat(sized(1.7).clear()).isTrue();
+        assertThat(sized(1.699).clear()).isFalse();
+        assertThat(sized(Math.pow(1.7, 0.75)).passes()).isTrue();
+        assertThat(sized(Math.pow(1.7, 0.749)).passes()).isFalse();
     }
 
     @Test
@@ -153,5 +153,9 @@ class TooAlikeTest {
 
         assertThat(finding.status()).isEqualTo(Status.BREAK);
         assertThat(finding.mends()).extracting(Mend::label).isEqualTo(List.of("Mark as a jump on purpose"));
+    }
+
+    private static Likeness sized(double ratio) {
+        return new Likeness(0, ratio, true, Likeness.apart(0, ratio, 30, 1.7), 0.75);
     }
 }

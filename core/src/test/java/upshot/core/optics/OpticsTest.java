@@ -15,7 +15,7 @@ class OpticsTest {
     /** The rules print two decimals, some of them cut off instead of rounded. */
     private static final Offset<Double> AS_PRINTED = within(0.006);
 
-    private static final Sensor SUPER_35 = Sensor.cropped(24.9, 14.0, 24.9 / 14.0);
+    private static final Sensor SUPER_35 = Sensor.cropped(24.9, 14.0, 1, 24.9 / 14.0);
 
     @Test
     void a_50_mm_medium_of_a_person() {
@@ -54,15 +54,15 @@ class OpticsTest {
 
     @Test
     void a_crop_moves_the_camera_back() {
-        Sensor cropped = Sensor.cropped(24.9 / 1.5, 14.0 / 1.5, 24.9 / 14.0);
+        Sensor cropped = Sensor.cropped(24.9 / 1.5, 14.0 / 1.5, 1, 24.9 / 14.0);
 
         assertThat(cropped.distanceM(50, 0.935)).isCloseTo(5.06, AS_PRINTED);
     }
 
     @Test
     void the_sensor_is_cropped_to_the_delivered_shape() {
-        Sensor upright = Sensor.cropped(24.9, 14.0, 9.0 / 16);
-        Sensor cinema = Sensor.cropped(24.9, 14.0, 2.39);
+        Sensor upright = Sensor.cropped(24.9, 14.0, 1, 9.0 / 16);
+        Sensor cinema = Sensor.cropped(24.9, 14.0, 1, 2.39);
 
         assertThat(upright.heightMm()).isEqualTo(14.0);
         assertThat(upright.widthMm()).isCloseTo(7.875, within(1e-9));

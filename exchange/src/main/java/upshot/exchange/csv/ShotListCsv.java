@@ -85,7 +85,7 @@ public final class ShotListCsv {
                 numbers.stand().height(shot).label(),
                 action.line() == Line.NONE
                         ? "bearing " + Say.degrees(shot.bearingDeg())
-                        : Stand.travel(action, shot, false).label(),
+                        : Stand.travel(verdict.plan(), shot, false).label(),
                 shot.move().label(),
                 Say.number(shot.focalLengthMm(), 1),
                 shot.captureRate().label(),

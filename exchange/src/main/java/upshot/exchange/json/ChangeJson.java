@@ -96,7 +96,8 @@ public final class ChangeJson {
         return node;
     }
 
-    private static ObjectNode record(PlanRecord plannedRecord) {
+    /** A record as an object with a value for each field. */
+    static ObjectNode record(PlanRecord plannedRecord) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
         for (Field field : Kind.of(plannedRecord).fields()) {
             node.set(field.name(), ValueJson.write(field.of(plannedRecord)));

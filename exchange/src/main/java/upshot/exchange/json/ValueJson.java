@@ -8,10 +8,9 @@ import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import java.util.UUID;
-import upshot.core.measure.Aspect;
-import upshot.core.measure.FrameRate;
-import upshot.core.plan.Cautions;
+import java.util.function.Function;
 import upshot.core.plan.Field;
+import upshot.core.plan.Written;
 
 /**
  * The value of one field as JSON: numbers and truth values as themselves, an empty optional as null, everything else as
@@ -54,7 +53,9 @@ final class ValueJson {
         if (field.optional()) {
             return empty ? Optional.empty() : Optional.of(value(field, node));
         }
-        if (node == null || node.isNull() || empty && field.type() != String.class && field.type() != Cautions.class) {
+        if (node == null
+                || node.isNull()
+                || empty && field.type() != String.class && !Written.mayBeEmpty(field.type())) {
             throw new UnreadableJson("The field %s is empty.".formatted(field.name()));
         }
         return value(field, node);
@@ -104,14 +105,9 @@ final class ValueJson {
     }
 
     private static Object parseOwn(Class<?> type, String text) {
-        if (type == FrameRate.class) {
-            return FrameRate.parse(text);
-        }
-        if (type == Aspect.class) {
-            return Aspect.parse(text);
-        }
-        if (type == Cautions.class) {
-            return Cautions.parse(text);
+        Optional<Function<String, Object>> reader = Written.reader(type);
+        if (reader.isPresent()) {
+            return reader.get().apply(text);
         }
         for (Object choice : type.getEnumConstants()) {
             if (((Enum<?>) choice).name().equals(text)) {

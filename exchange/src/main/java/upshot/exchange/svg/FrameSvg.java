@@ -136,7 +136,7 @@ public final class FrameSvg {
                 : String.format(Locale.ROOT, "%.1f", rounded);
     }
 
-    private static String escape(String text) {
+    static String escape(String text) {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
     }
 }

@@ -1,0 +1,44 @@
+package upshot.app.brief;
+
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.app.web.Arguments;
+import upshot.core.brief.ActionLine;
+import upshot.core.brief.NewActions;
+import upshot.core.plan.Action;
+import upshot.core.plan.InvalidField;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+
+/** Writes down an action from one typed line. */
+@Component
+class AddLine implements Gesture {
+
+    @Override
+    public String name() {
+        return "add-line";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        Arguments arguments = new Arguments(sent);
+        Plan plan = desk.plan();
+        ActionLine line = Lines.read(plan, arguments.text("line"));
+        if (line.sentence().isEmpty()) {
+            throw new InvalidField("line", "Say first who does what; the facts come behind it.");
+        }
+        NewActions added = new NewActions(plan, desk.ids());
+        try {
+            Action action = added.add(
+                    line,
+                    arguments.chosen(plan, Kind.BEAT, "beatId").id(),
+                    arguments.chosen(plan, Kind.SPOT, "spotId").id());
+            return Proposal.of("add " + action.name(), added.changes());
+        } catch (InvalidField wrong) {
+            throw new InvalidField("line", wrong.getMessage());
+        }
+    }
+}

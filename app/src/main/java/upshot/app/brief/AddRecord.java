@@ -1,0 +1,40 @@
+package upshot.app.brief;
+
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.app.web.Arguments;
+import upshot.app.web.Selected;
+import upshot.core.brief.Drafts;
+import upshot.core.plan.Body;
+import upshot.core.plan.Change;
+import upshot.core.plan.InvalidField;
+import upshot.core.plan.Kind;
+
+/** Adds a spot, a person, a moment, a lens and so on by its name; the rest is set in place afterwards. */
+@Component
+class AddRecord implements Gesture {
+
+    @Override
+    public String name() {
+        return "add-record";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        Arguments arguments = new Arguments(sent);
+        Kind<?> kind = Kind.named(arguments.text("kind"))
+                .orElseThrow(() -> new InvalidField("kind", "There is no such thing to add."));
+        Optional<Body> body = Selected.of(desk.plan(), Kind.BODY, sent, "bodyId");
+        Change.Batch change = Drafts.add(
+                desk.plan(), kind, arguments.text("name"), body.map(Body::id).orElse(null), desk.ids());
+        Change.Add first = (Change.Add) change.changes().get(0);
+        return Proposal.showing(
+                "add " + first.added().label(),
+                change,
+                Map.of("record", first.added().id().toString()));
+    }
+}

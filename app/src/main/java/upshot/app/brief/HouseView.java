@@ -1,0 +1,93 @@
+package upshot.app.brief;
+
+import java.util.Arrays;
+import java.util.List;
+import upshot.app.web.FieldView;
+import upshot.core.brief.HousePreset;
+import upshot.core.finding.Say;
+import upshot.core.house.School;
+import upshot.core.house.Threshold;
+import upshot.core.plan.HouseRules;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+
+/**
+ * The house rules when they are open.
+ *
+ * @param presets schools that go together
+ * @param schools one row a question that practitioners answer differently
+ * @param mirror whether the ending mirrors the opening
+ * @param thresholds the numbers that this job may move
+ */
+record HouseView(List<PresetView> presets, List<SchoolView> schools, FieldView mirror, List<ThresholdView> thresholds) {
+
+    /** Schools that go together. */
+    record PresetView(String name, String label, boolean holds) {}
+
+    /**
+     * A question with its answers.
+     *
+     * @param answers every school with what speaks for it and against it
+     */
+    record SchoolView(FieldView field, String forIt, String againstIt, List<AnswerView> answers) {}
+
+    /** An answer that does not hold now. */
+    record AnswerView(String label, String forIt, String againstIt) {}
+
+    /**
+     * A threshold.
+     *
+     * @param value as it holds now
+     * @param usual what holds where nobody moved it, with its unit
+     */
+    record ThresholdView(String name, String label, String value, String unit, String usual, boolean moved) {}
+
+    private static final List<List<String>> QUESTIONS = List.of(
+            List.of("coverage", "Coverage"),
+            List.of("hold", "Holds"),
+            List.of("movement", "Camera"),
+            List.of("speed", "Slow motion"),
+            List.of("shutter", "Shutter"),
+            List.of("light", "Light"),
+            List.of("eye", "The eye"),
+            List.of("dayOrder", "Order of the day"));
+
+    static HouseView of(Plan plan) {
+        HouseRules house = plan.house();
+        return new HouseView(
+                Arrays.stream(HousePreset.values())
+                        .map(one -> new PresetView(one.name(), one.label(), one.holds(house)))
+                        .toList(),
+                QUESTIONS.stream()
+                        .map(question -> school(house, question.get(0), question.get(1)))
+                        .toList(),
+                FieldView.check(house, "mirrorEnding", "The closing image mirrors the opening"),
+                Arrays.stream(Threshold.values())
+                        .map(one -> threshold(plan, one))
+                        .toList());
+    }
+
+    private static SchoolView school(HouseRules house, String field, String label) {
+        School now = (School) Kind.HOUSE.field(field).orElseThrow().of(house);
+        return new SchoolView(
+                FieldView.choice(house, field, label),
+                now.forIt(),
+                now.againstIt(),
+                Arrays.stream(now.getClass().getEnumConstants())
+                        .filter(one -> one != now)
+                        .map(one -> (School) one)
+                        .map(one -> new AnswerView(one.label(), one.forIt(), one.againstIt()))
+                        .toList());
+    }
+
+    private static ThresholdView threshold(Plan plan, Threshold one) {
+        String unit = one.unit().isEmpty() || one.unit().equals("°") ? one.unit() : " " + one.unit();
+        return new ThresholdView(
+                one.name(),
+                one.label(),
+                Say.number(plan.threshold(one), 3),
+                one.unit(),
+                Say.number(one.usual(), 3) + unit,
+                plan.adjustment(one).isPresent());
+    }
+}

@@ -1,0 +1,200 @@
+package upshot.app.brief;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import upshot.app.web.FieldView;
+import upshot.app.web.FieldView.Choice;
+import upshot.app.web.ToggleView;
+import upshot.core.finding.Say;
+import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
+import upshot.core.plan.Caution;
+import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
+import upshot.core.plan.PlanRecord;
+import upshot.core.plan.Side;
+import upshot.core.plan.Subject;
+import upshot.core.plan.WantedLight;
+import upshot.core.size.Posture;
+import upshot.core.size.SubjectKind;
+
+/**
+ * What will happen, beat by beat.
+ *
+ * @param beats in story order
+ * @param empty whether nothing has been written down yet
+ */
+record TalkView(List<BeatView> beats, boolean empty) {
+
+    /** A beat with its actions; an empty one can go. */
+    record BeatView(String id, String name, String length, List<ActionView> actions, boolean removable) {}
+
+    /**
+     * An action of the list.
+     *
+     * @param length of one go, empty for a feature
+     * @param tags plain facts about it
+     * @param cautions what can hurt
+     * @param fields what can be changed when it is open; empty when it is closed
+     */
+    record ActionView(
+            String id,
+            int number,
+            String name,
+            String length,
+            List<String> tags,
+            List<Caution> cautions,
+            List<FieldView> fields,
+            List<ToggleView> toggles) {}
+
+    static TalkView of(Plan plan, Optional<Action> open) {
+        List<BeatView> beats = new ArrayList<>();
+        int number = 0;
+        for (Beat beat : plan.beats()) {
+            List<ActionView> actions = new ArrayList<>();
+            double seconds = 0;
+            for (Action action : plan.actionsOf(beat)) {
+                number++;
+                actions.add(
+                        action(plan, action, number, open.filter(action::equals).isPresent()));
+                seconds += action.feature() ? 0 : action.durationS();
+            }
+            beats.add(new BeatView(
+                    beat.id().toString(),
+                    beat.name(),
+                    seconds > 0 ? length(seconds) : "",
+                    actions,
+                    actions.isEmpty() && plan.beats().size() > 1));
+        }
+        return new TalkView(beats, plan.actions().isEmpty());
+    }
+
+    private static ActionView action(Plan plan, Action action, int number, boolean open) {
+        return new ActionView(
+                action.id().toString(),
+                number,
+                action.name(),
+                action.feature() ? "–" : length(action.durationS()),
+                tags(plan, action),
+                action.cautions().tags(),
+                open ? fields(plan, action) : List.of(),
+                open ? ToggleView.cautions(action, "cautions") : List.of());
+    }
+
+    private static String length(double seconds) {
+        if (seconds < 120) {
+            return Say.number(seconds, 1) + " s";
+        }
+        String minutes = Say.number(Math.floor(seconds / 60), 0) + " min";
+        return seconds % 60 == 0 ? minutes : "%s %s s".formatted(minutes, Say.number(seconds % 60, 0));
+    }
+
+    private static List<String> tags(Plan plan, Action action) {
+        List<String> tags = new ArrayList<>();
+        tags.add(action.feature() ? "place or thing" : plan.subjectOf(action).name());
+        tags.add(plan.spotOf(action).name());
+        if (!action.feature()) {
+            tags.add(action.once() ? "once only" : repeats(action));
+        }
+        action.fixedTime().ifPresent(time -> tags.add("at " + time));
+        action.fromTime().ifPresent(time -> tags.add("from " + time));
+        action.untilTime().ifPresent(time -> tags.add("until " + time));
+        direction(action).ifPresent(tags::add);
+        Stream.of(
+                        action.messy() ? "messy" : "",
+                        action.soonGone() ? "soon gone" : "",
+                        action.tiring() ? "tiring" : "",
+                        action.quick() ? "quick" : "",
+                        action.posture() == Posture.STANDING
+                                ? ""
+                                : action.posture().label(),
+                        action.wantedLight() == WantedLight.ANY
+                                ? ""
+                                : action.wantedLight().label(),
+                        action.hasThing() ? "shows the " + action.thing() : "",
+                        action.setsState().isEmpty() ? "" : "sets: " + action.setsState(),
+                        action.phases().isEmpty() ? "" : "phases: " + action.phases(),
+                        action.sound().isEmpty() ? "" : "sound: " + action.sound())
+                .filter(tag -> !tag.isEmpty())
+                .forEach(tags::add);
+        return tags;
+    }
+
+    private static String repeats(Action action) {
+        return action.resetMin() > 0 ? "repeats, %s min reset".formatted(Say.number(action.resetMin(), 1)) : "repeats";
+    }
+
+    private static Optional<String> direction(Action action) {
+        return switch (action.line()) {
+            case NONE -> Optional.empty();
+            case LOOK -> Optional.of(action.side() == Side.LEFT_TO_RIGHT ? "looks right" : "looks left");
+            case TRAVEL ->
+                Optional.of(
+                        action.speedMps() > 0
+                                ? "%s %s m/s".formatted(action.side().label(), Say.number(action.speedMps(), 1))
+                                : action.side().label());
+        };
+    }
+
+    private static List<FieldView> fields(Plan plan, Action action) {
+        Subject subject = plan.subjectOf(action);
+        List<FieldView> fields = new ArrayList<>(List.of(
+                FieldView.text(action, "name", "What happens"),
+                FieldView.oneOf(action, "subjectId", "Who or what", "", choices(plan.subjects())),
+                FieldView.oneOf(action, "beatId", "Beat", "", choices(plan.beats())),
+                FieldView.oneOf(action, "spotId", "Spot", "", choices(plan.spots())),
+                FieldView.choice(subject, "kind", "Is a"),
+                FieldView.number(subject, "heightM", "Height of " + subject.name(), "m")));
+        if (subject.kind() == SubjectKind.PERSON) {
+            fields.add(FieldView.choice(action, "posture", "Posture"));
+        } else {
+            fields.add(FieldView.number(subject, "widthM", "Width", "m"));
+            fields.add(FieldView.number(subject, "lengthM", "Length", "m"));
+        }
+        fields.add(FieldView.number(action, "baseHeightM", "Stands on", "m up"));
+        fields.addAll(times(action));
+        fields.addAll(looks(action));
+        return fields;
+    }
+
+    private static List<FieldView> times(Action action) {
+        return List.of(
+                FieldView.number(action, "durationS", "Takes", "s"),
+                FieldView.number(action, "resetMin", "Reset", "min"),
+                FieldView.time(action, "fixedTime", "At, if fixed"),
+                FieldView.time(action, "fromTime", "Not before"),
+                FieldView.time(action, "untilTime", "Not after"),
+                FieldView.choice(action, "wantedLight", "Light"),
+                FieldView.check(action, "once", "Once only"),
+                FieldView.check(action, "soonGone", "Soon gone"),
+                FieldView.check(action, "messy", "Messy"),
+                FieldView.check(action, "tiring", "Tiring"),
+                FieldView.check(action, "quick", "Brief, fast or liquid"),
+                FieldView.check(action, "feature", "Nothing happens: a place or thing"));
+    }
+
+    private static List<FieldView> looks(Action action) {
+        List<FieldView> fields = new ArrayList<>();
+        fields.add(FieldView.choice(action, "line", "Direction"));
+        if (action.line() != Line.NONE) {
+            fields.add(FieldView.choice(action, "side", "On screen"));
+            fields.add(FieldView.number(action, "speedMps", "Speed", "m/s"));
+        }
+        fields.addAll(List.of(
+                FieldView.text(action, "thing", "Thing to show"),
+                FieldView.number(action, "thingHeightM", "Thing's height", "m"),
+                FieldView.number(action, "thingBaseM", "Above the floor", "m"),
+                FieldView.text(action, "setsState", "Leaves it"),
+                FieldView.text(action, "phases", "Phases"),
+                FieldView.text(action, "sound", "Sound")));
+        return fields;
+    }
+
+    static List<Choice> choices(List<? extends PlanRecord> records) {
+        return records.stream()
+                .map(one -> new Choice(one.id().toString(), one.label(), false))
+                .toList();
+    }
+}

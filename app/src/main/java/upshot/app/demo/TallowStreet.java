@@ -1,0 +1,83 @@
+package upshot.app.demo;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import upshot.app.account.SignedIn;
+import upshot.app.job.Door;
+import upshot.app.job.Gesture;
+import upshot.app.job.NewJobs;
+import upshot.core.brief.GenericKit;
+import upshot.core.brief.HousePreset;
+import upshot.core.plan.Kind;
+
+/**
+ * A morning with cargo bikes: 20 s at 25 fps, upright, with a rider whose direction has to be kept and traffic to be
+ * careful of. Shots and cut are those that the program proposes.
+ */
+@Component
+@Profile("demo")
+class TallowStreet {
+
+    private final NewJobs jobs;
+    private final Door door;
+    private final List<Gesture> gestures;
+
+    TallowStreet(NewJobs jobs, Door door, List<Gesture> gestures) {
+        this.jobs = jobs;
+        this.door = door;
+        this.gestures = gestures;
+    }
+
+    UUID create(SignedIn owner) {
+        UUID jobId = jobs.create(owner, "Tallow Street Cargo Bikes");
+        JobWriter job = new JobWriter(door, gestures, jobId, owner);
+        job.set(
+                Kind.BRIEF,
+                "the delivery and the day",
+                "lengthS = 20; rate = 25; aspect = 9:16; tempoBpm = 96; shootDate = 2026-10-25; callTime = 07:00;"
+                        + " wrapTime = 13:00; place = Tallow Street; coordinates = 51.45, -2.59; zone = Europe/London");
+        job.gesture("take-kit", plan -> Map.of("kit", GenericKit.BODY_AND_ZOOM.name()));
+        job.gesture("choose-preset", plan -> Map.of("preset", HousePreset.TRAVELLING.name()));
+        spots(job);
+        actions(job);
+        job.gesture("fill", plan -> Map.of());
+        job.gesture("story-cut", plan -> Map.of());
+        return jobId;
+    }
+
+    private static void spots(JobWriter job) {
+        job.set(
+                Kind.SPOT,
+                "Main room",
+                "name = Workshop; widthM = 9; depthM = 7; ceilingM = 3.4; roomM = 7; backdropM = 3; lux = 500;"
+                        + " lamps = FLICKER_FREE; noise = SOME");
+        job.add(Kind.SPOT, "Tallow Street");
+        job.add(Kind.SPOT, "Corner");
+        String street = "outdoors = true; lamps = NONE; lux = 9000; noise = LOUD; hazards = TRAFFIC; facingDeg = 110;";
+        job.set(Kind.SPOT, "Tallow Street", street + " widthM = 60; depthM = 11; roomM = 25; backdropM = 9");
+        job.set(Kind.SPOT, "Corner", street + " widthM = 25; depthM = 20; roomM = 20; backdropM = 14");
+    }
+
+    private static void actions(JobWriter job) {
+        job.set(Kind.BEAT, "Middle", "name = The ride");
+        job.line("Opening", "Workshop", "Mechanic rolls up the shutter 8 s repeats 1 min reset, sound: shutter");
+        job.line("Opening", "Workshop", "Rider straps down a crate 12 s repeats shows the crate");
+        job.line(
+                "The ride",
+                "Tallow Street",
+                "Rider sets off 8 s repeats 3 min reset left to right 4 m/s traffic, sound: chain");
+        job.line("The ride", "Corner", "Rider turns the corner 6 s repeats 3 min reset left to right 5 m/s traffic");
+        job.line(
+                "The ride",
+                "Tallow Street",
+                "Rider hands over a parcel 15 s repeats 1 min reset looks right shows the parcel");
+        job.line("Ending", "Tallow Street", "Rider rides off 10 s repeats 3 min reset left to right 5 m/s traffic");
+        job.set(
+                Kind.SUBJECT,
+                "Rider",
+                "consent = GIVEN; effortMin = 20; restMin = 5; note = wears a helmet throughout");
+    }
+}

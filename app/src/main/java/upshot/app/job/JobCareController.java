@@ -1,0 +1,113 @@
+package upshot.app.job;
+
+import java.time.Clock;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import upshot.app.account.Account;
+import upshot.app.account.Accounts;
+import upshot.app.account.SignedIn;
+import upshot.app.store.Job;
+import upshot.app.store.JobMember;
+import upshot.app.store.JobMembers;
+import upshot.app.store.Jobs;
+
+/** Duplicates, puts away, throws away, brings back and shares jobs. Only the owner may, except for the duplicate. */
+@Controller
+class JobCareController {
+
+    private static final String LIST = "redirect:/jobs?said=";
+
+    private final Jobs jobs;
+    private final JobMembers members;
+    private final Accounts accounts;
+    private final JudgedPlans plans;
+    private final NewJobs newJobs;
+    private final Clock clock;
+
+    JobCareController(
+            Jobs jobs, JobMembers members, Accounts accounts, JudgedPlans plans, NewJobs newJobs, Clock clock) {
+        this.jobs = jobs;
+        this.members = members;
+        this.accounts = accounts;
+        this.plans = plans;
+        this.newJobs = newJobs;
+        this.clock = clock;
+    }
+
+    @PostMapping("/jobs/{jobId}/duplicate")
+    String duplicate(Job job, @AuthenticationPrincipal SignedIn who) {
+        newJobs.copy(who, plans.current(job.id(), job.ownerId()).verdict().plan());
+        return LIST + "duplicated";
+    }
+
+    @PostMapping("/jobs/{jobId}/archive")
+    @Transactional
+    public String archive(Job job, @AuthenticationPrincipal SignedIn who) {
+        own(job.id(), who).archive(clock.instant());
+        return LIST + "archived";
+    }
+
+    @PostMapping("/jobs/{jobId}/unarchive")
+    @Transactional
+    public String unarchive(Job job, @AuthenticationPrincipal SignedIn who) {
+        own(job.id(), who).archive(null);
+        return LIST + "unarchived";
+    }
+
+    @PostMapping("/jobs/{jobId}/delete")
+    @Transactional
+    public String delete(Job job, @AuthenticationPrincipal SignedIn who) {
+        own(job.id(), who).delete(clock.instant());
+        return "redirect:/jobs?deleted=" + job.id();
+    }
+
+    /** The job is nobody's while it is thrown away, so its address is not asked for it. */
+    @PostMapping("/jobs/restore")
+    @Transactional
+    public String restore(@AuthenticationPrincipal SignedIn who, @RequestParam String id) {
+        own(id(id), who).delete(null);
+        return LIST + "restored";
+    }
+
+    @PostMapping("/jobs/{jobId}/members")
+    @Transactional
+    public String share(Job job, @AuthenticationPrincipal SignedIn who, @RequestParam(defaultValue = "") String email) {
+        UUID jobId = own(job.id(), who).id();
+        UUID accountId = accounts.find(email).map(Account::id).orElse(null);
+        if (accountId == null) {
+            return LIST + "nobody";
+        }
+        if (!accountId.equals(who.id())) {
+            members.save(new JobMember(jobId, accountId, clock.instant()));
+        }
+        return LIST + "shared";
+    }
+
+    @PostMapping("/jobs/{jobId}/members/{accountId}/remove")
+    @Transactional
+    public String unshare(Job job, @AuthenticationPrincipal SignedIn who, @PathVariable String accountId) {
+        own(job.id(), who);
+        members.findByJobIdAndAccountId(job.id(), id(accountId)).ifPresent(members::delete);
+        return LIST + "unshared";
+    }
+
+    private Job own(UUID jobId, SignedIn who) {
+        return jobs.findByIdAndOwnerId(jobId, who.id())
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    private static UUID id(String text) {
+        try {
+            return UUID.fromString(text);
+        } catch (IllegalArgumentException notAnId) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
+    }
+}

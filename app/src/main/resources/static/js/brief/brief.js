@@ -1,0 +1,11 @@
+// The Brief's own script: the line that is understood while it is typed, lists that are taken in, order by hand.
+import { door, signal } from "../web/stage.js";
+import { connectDragging } from "./dragging.js";
+import { connectLine } from "./line.js";
+import { connectTakingIn } from "./taking-in.js";
+import { connectTapping } from "./tapping.js";
+
+connectLine(door, signal);
+connectTakingIn(door, signal);
+connectTapping(door, signal);
+connectDragging(door, signal);

@@ -1,0 +1,93 @@
+// Shows in the line itself, while it is typed, which words were understood as facts.
+
+const ASK_AFTER_MS = 120;
+
+function stretch(line, chip, className) {
+  const mark = document.createElement("mark");
+  mark.className = className;
+  mark.textContent = line.slice(chip.start, chip.end);
+  return mark;
+}
+
+/** The line as text and marks, in order. */
+function marked(line, understood) {
+  const chips = [
+    ...understood.chips.map((chip) => ({ ...chip, className: "is-fact" })),
+    ...understood.unknown.map((chip) => ({ ...chip, className: "is-unknown" })),
+  ].sort((one, other) => one.start - other.start);
+  const parts = [];
+  let at = 0;
+  for (const chip of chips) {
+    parts.push(line.slice(at, chip.start), stretch(line, chip, chip.className));
+    at = chip.end;
+  }
+  parts.push(line.slice(at));
+  return parts;
+}
+
+/** A fact as a button that picks out its words in the line, so that typing replaces them. */
+function button(input, chip, className) {
+  const made = document.createElement("button");
+  made.type = "button";
+  made.className = `chip ${className}`;
+  made.textContent = chip.label;
+  made.addEventListener("click", () => {
+    input.focus();
+    input.setSelectionRange(chip.start, chip.end);
+  });
+  return made;
+}
+
+function say(place, input, understood) {
+  const beat = document.getElementById("quick-beat").selectedOptions[0]?.textContent ?? "the first beat";
+  const subject = understood.subject ? `, seen: ${understood.subject}` : "";
+  const parts = [`Enter adds it to ${beat}${subject}. `];
+  if (understood.chips.length > 0) {
+    parts.push("Understood: ", ...understood.chips.map((chip) => button(input, chip, "")));
+  }
+  if (understood.unknown.length > 0) {
+    parts.push(" Not understood: ", ...understood.unknown.map((chip) => button(input, chip, "chip-caution")));
+  }
+  place.replaceChildren(...parts);
+}
+
+export function connectLine(door, signal) {
+  const input = document.getElementById("quick-line");
+  const mirror = document.getElementById("line-mirror");
+  const place = document.getElementById("line-understood");
+  const usual = place.textContent;
+  let asking = new AbortController();
+  let waiting = 0;
+
+  const scroll = () => {
+    mirror.scrollLeft = input.scrollLeft;
+  };
+
+  async function ask(line) {
+    asking.abort();
+    asking = new AbortController();
+    const { signal: stopped } = asking;
+    const understood = await door.ask("brief/line", { line }, stopped);
+    if (input.value === line) {
+      mirror.replaceChildren(...marked(line, understood));
+      say(place, input, understood);
+      scroll();
+    }
+  }
+
+  function typed() {
+    clearTimeout(waiting);
+    mirror.replaceChildren(input.value);
+    if (input.value.trim() === "") {
+      asking.abort();
+      place.replaceChildren(usual);
+      return;
+    }
+    waiting = setTimeout(() => ask(input.value).catch(() => {}), ASK_AFTER_MS);
+  }
+
+  input.addEventListener("input", typed, { signal });
+  input.addEventListener("scroll", scroll, { signal });
+  door.addEventListener("shown", typed, { signal });
+  document.getElementById("quick-beat").addEventListener("change", typed, { signal });
+}

@@ -1,0 +1,41 @@
+package upshot.core.brief;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What was understood of a typed line.
+ *
+ * @param sentence who does what; empty when the line holds facts only
+ * @param subject who or what is seen, as far as the line says it
+ * @param spot the name of a known spot, when the line names one
+ * @param subjectHeightM a person's height, when the line gives one
+ * @param values fields of the action by name
+ * @param chips the facts with their places in the line, in order
+ * @param unknown what stands among the facts and is none, in order
+ */
+public record ActionLine(
+        String sentence,
+        Optional<String> subject,
+        Optional<String> spot,
+        Optional<Double> subjectHeightM,
+        Map<String, Object> values,
+        List<Chip> chips,
+        List<Chip> unknown) {
+
+    /**
+     * A stretch of the line.
+     *
+     * @param start first character, from 0
+     * @param end after its last character
+     * @param label what it was understood as; the words themselves where it was not
+     */
+    public record Chip(int start, int end, String label) {}
+
+    public ActionLine {
+        values = Map.copyOf(values);
+        chips = List.copyOf(chips);
+        unknown = List.copyOf(unknown);
+    }
+}

@@ -1,0 +1,135 @@
+package upshot.core.brief;
+
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import upshot.core.plan.Beat;
+import upshot.core.plan.Body;
+import upshot.core.plan.Card;
+import upshot.core.plan.Carrier;
+import upshot.core.plan.Change;
+import upshot.core.plan.Dioptre;
+import upshot.core.plan.FrameRates;
+import upshot.core.plan.InvalidField;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Lens;
+import upshot.core.plan.Light;
+import upshot.core.plan.Mode;
+import upshot.core.plan.Moment;
+import upshot.core.plan.NdFilter;
+import upshot.core.plan.Plan;
+import upshot.core.plan.PlanRecord;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Spot;
+import upshot.core.plan.Subject;
+import upshot.core.plan.Support;
+import upshot.core.plan.VoiceOver;
+
+/** Records as they are when somebody adds one: usual values that are then changed in place. */
+public final class Drafts {
+
+    private static final String USUAL_RATES = "23.976, 24, 25, 29.97, 30, 50, 59.94, 60";
+
+    private Drafts() {}
+
+    /**
+     * What adding a record of a kind comes to. A body comes with a first mode.
+     *
+     * @param name of the new record; where it is blank the kind says what it is
+     * @param bodyId of the body that a mode belongs to; null for everything else
+     * @throws InvalidField when records of this kind are not added one by one
+     */
+    public static Change.Batch add(Plan plan, Kind<?> kind, String name, UUID bodyId, Supplier<UUID> ids) {
+        List<Change> adds = new ArrayList<>();
+        PlanRecord added = ranked(plan, kind, draft(plan, kind, name.strip(), bodyId, ids.get()));
+        adds.add(new Change.Add(added));
+        if (added instanceof Body body) {
+            adds.add(new Change.Add(mode(plan, "4K", body.id(), ids.get())));
+        }
+        return Change.batch(adds);
+    }
+
+    private static PlanRecord draft(Plan plan, Kind<?> kind, String name, UUID bodyId, UUID id) {
+        if (kind == Kind.SUBJECT) {
+            return Subject.person(id, required(name, "Say who it is."));
+        }
+        if (kind == Kind.SPOT) {
+            return Spot.draft(id, required(name, "Give the spot a name."));
+        }
+        if (kind == Kind.BEAT) {
+            return new Beat(id, required(name, "Give the beat a name."), 0, Beat.Role.BODY);
+        }
+        if (kind == Kind.MOMENT) {
+            LocalTime call = plan.brief().callTime();
+            return new Moment(id, required(name, "Say what happens."), Optional.empty(), call, 10, "");
+        }
+        if (kind == Kind.VOICE) {
+            double from = plan.list(Kind.VOICE).stream()
+                    .mapToDouble(VoiceOver::endS)
+                    .max()
+                    .orElse(0);
+            return new VoiceOver(id, Math.min(from, 3595), Math.min(from, 3595) + 5, name);
+        }
+        return kit(plan, kind, name, bodyId, id);
+    }
+
+    private static PlanRecord kit(Plan plan, Kind<?> kind, String name, UUID bodyId, UUID id) {
+        if (kind == Kind.BODY) {
+            return Body.draft(id, or(name, "Another body"));
+        }
+        if (kind == Kind.MODE) {
+            return mode(plan, or(name, "Another mode"), bodyId, id);
+        }
+        if (kind == Kind.LENS) {
+            return Lens.fixed(id, or(name, "50 mm"), 50, 2.8, 0.45);
+        }
+        if (kind == Kind.DIOPTRE) {
+            return new Dioptre(id, or(name, "Close-up +2"), 0, 2);
+        }
+        if (kind == Kind.ND) {
+            return new NdFilter(id, or(name, "ND 6"), 0, 6);
+        }
+        if (kind == Kind.CARRIER) {
+            return new Carrier(id, or(name, "Tripod"), 0, Support.TRIPOD, 0.35, 1.8, 0);
+        }
+        if (kind == Kind.CARD) {
+            return new Card(id, or(name, "128 GB"), 0, 2, 128, 90);
+        }
+        if (kind == Kind.LIGHT) {
+            return new Light(id, or(name, "Panel"), 0, 60, 3000, true);
+        }
+        throw new InvalidField("kind", "A %s is not added this way.".formatted(kind.name()));
+    }
+
+    private static Mode mode(Plan plan, String name, UUID bodyId, UUID id) {
+        if (bodyId == null
+                || plan.find(Kind.BODY, bodyId).isEmpty()
+                        && plan.list(Kind.BODY).isEmpty()) {
+            throw new InvalidField("bodyId", "Say which body records it.");
+        }
+        double rank = Ranks.after(plan.list(Kind.MODE));
+        return new Mode(id, bodyId, name, rank, 3840, 2160, FrameRates.parse(USUAL_RATES), 24.9, 14.0, 100, true);
+    }
+
+    private static PlanRecord ranked(Plan plan, Kind<?> kind, PlanRecord added) {
+        return kind.field("rank").isPresent() ? withRank(kind, added, Ranks.after(plan.list(kind))) : added;
+    }
+
+    private static <R extends PlanRecord> PlanRecord withRank(Kind<R> kind, PlanRecord added, double rank) {
+        return kind.with(kind.type().cast(added), "rank", rank);
+    }
+
+    private static String required(String name, String message) {
+        if (name.isEmpty()) {
+            throw new InvalidField("name", message);
+        }
+        return name;
+    }
+
+    private static String or(String name, String usual) {
+        return name.isEmpty() ? usual : name;
+    }
+}

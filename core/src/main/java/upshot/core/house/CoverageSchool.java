@@ -1,0 +1,46 @@
+package upshot.core.house;
+
+/** Which shots an action needs before it counts as covered. */
+public enum CoverageSchool implements School {
+    TRIAD(
+            "wide, mid and detail",
+            "Three sizes of everything cut into any scene.",
+            "It says nothing of height, so everything may end at eye level."),
+    TRIPLE(
+            "each size at three heights",
+            "Nine views of an action never run out in the edit.",
+            "It takes three times the setups, and most are never used."),
+    PERFORMANCE(
+            "a master, then each performer",
+            "A whole run holds the sync and the rest can be fragments.",
+            "The master costs a full run before anything else is shot."),
+    PRODUCT(
+            "level, 45°, overhead, turning, and the moving detail",
+            "Every side of the thing is on file.",
+            "Without hands and a place it can look like a catalogue.");
+
+    private final String label;
+    private final String forIt;
+    private final String againstIt;
+
+    CoverageSchool(String label, String forIt, String againstIt) {
+        this.label = label;
+        this.forIt = forIt;
+        this.againstIt = againstIt;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public String forIt() {
+        return forIt;
+    }
+
+    @Override
+    public String againstIt() {
+        return againstIt;
+    }
+}

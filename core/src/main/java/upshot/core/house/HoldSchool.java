@@ -1,0 +1,39 @@
+package upshot.core.house;
+
+/** How long a shot is kept clean. */
+public enum HoldSchool implements School {
+    AS_ASKED("as asked", "Cards and people last longer.", "A late idea in the edit finds no spare seconds."),
+    LONG(
+            "ten seconds, thirty for masters",
+            "The editor can always go in earlier or out later.",
+            "Fast things are over long before, and cards fill."),
+    AS_LONG_AS_IT_LASTS(
+            "the whole action and two seconds either side",
+            "Nothing of the action is lost.",
+            "Long actions make long clips to look through.");
+
+    private final String label;
+    private final String forIt;
+    private final String againstIt;
+
+    HoldSchool(String label, String forIt, String againstIt) {
+        this.label = label;
+        this.forIt = forIt;
+        this.againstIt = againstIt;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public String forIt() {
+        return forIt;
+    }
+
+    @Override
+    public String againstIt() {
+        return againstIt;
+    }
+}

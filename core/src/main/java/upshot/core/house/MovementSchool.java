@@ -1,0 +1,39 @@
+package upshot.core.house;
+
+/** How much the camera moves. */
+public enum MovementSchool implements School {
+    MOTIVATED(
+            "every move has a reason",
+            "A move says something: it follows, reveals or hands over.",
+            "Each move has to be thought through beforehand."),
+    KEEP_MOVING(
+            "most shots move",
+            "It has energy even where little happens.",
+            "Still moments are missing when the music rests."),
+    ANCHORED("mostly still", "Movement inside the frame shows, and joints are simple.", "Quiet actions can look flat.");
+
+    private final String label;
+    private final String forIt;
+    private final String againstIt;
+
+    MovementSchool(String label, String forIt, String againstIt) {
+        this.label = label;
+        this.forIt = forIt;
+        this.againstIt = againstIt;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public String forIt() {
+        return forIt;
+    }
+
+    @Override
+    public String againstIt() {
+        return againstIt;
+    }
+}

@@ -1,0 +1,146 @@
+package upshot.core.light;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import org.shredzone.commons.suncalc.SunPosition;
+import upshot.core.plan.Coordinates;
+import upshot.core.plan.WantedLight;
+
+/**
+ * The sun over one calendar day of a place, from local midnight to the next: 23, 24 or 25 hours.
+ *
+ * <p>Altitudes are those of the sun's middle without refraction. It rises and sets when its upper edge passes the
+ * horizon under standard refraction, at −0.833°.
+ *
+ * @param zone the place's own clock
+ */
+public record SunDay(Coordinates place, LocalDate date, ZoneId zone) {
+
+    public static final double RISE_DEG = -0.833;
+    public static final double GOLDEN_FROM_DEG = -4;
+    public static final double GOLDEN_TO_DEG = 6;
+    public static final double BLUE_FROM_DEG = -6;
+
+    private static final Duration STEP = Duration.ofMinutes(4);
+    private static final long EXACT_MS = 500;
+
+    /** A stretch of the day, half open; it never reaches past the day's ends. */
+    public record Window(Instant from, Instant until) {}
+
+    /** One point of the sun's way. */
+    public record Point(Instant at, double altitudeDeg) {}
+
+    public Instant begins() {
+        return date.atStartOfDay(zone).toInstant();
+    }
+
+    public Instant ends() {
+        return date.plusDays(1).atStartOfDay(zone).toInstant();
+    }
+
+    /** How high the sun stands, −90 to 90°. */
+    public double altitudeDeg(Instant at) {
+        return position(at).getTrueAltitude();
+    }
+
+    /** Where the sun stands by the compass, 0 up to, not including, 360°, north 0. */
+    public double azimuthDeg(Instant at) {
+        return position(at).getAzimuth();
+    }
+
+    private SunPosition position(Instant at) {
+        return SunPosition.compute()
+                .on(at)
+                .at(place.latitudeDeg(), place.longitudeDeg())
+                .execute();
+    }
+
+    /** When the sun is up; empty in the polar night, the whole day under the midnight sun. */
+    public List<Window> up() {
+        return windows(RISE_DEG, 90);
+    }
+
+    public List<Window> golden() {
+        return windows(GOLDEN_FROM_DEG, GOLDEN_TO_DEG);
+    }
+
+    public List<Window> blue() {
+        return windows(BLUE_FROM_DEG, GOLDEN_FROM_DEG);
+    }
+
+    /** When the sun is below everything that still colours the sky. */
+    public List<Window> dark() {
+        return windows(-90, BLUE_FROM_DEG);
+    }
+
+    /** When a wanted light is to be had; any light is there all day. */
+    public List<Window> windows(WantedLight wanted) {
+        return switch (wanted) {
+            case ANY -> List.of(new Window(begins(), ends()));
+            case DAYLIGHT -> up();
+            case GOLDEN -> golden();
+            case BLUE -> blue();
+            case DARK -> dark();
+        };
+    }
+
+    /** The sun's way in steps of so many minutes, both ends of the day included. */
+    public List<Point> way(int everyMin) {
+        List<Point> points = new ArrayList<>();
+        for (Instant at = begins(); at.isBefore(ends()); at = at.plus(Duration.ofMinutes(everyMin))) {
+            points.add(new Point(at, altitudeDeg(at)));
+        }
+        points.add(new Point(ends(), altitudeDeg(ends())));
+        return points;
+    }
+
+    /** The stretches in which the altitude lies between two bounds, to the second. */
+    List<Window> windows(double leastDeg, double mostDeg) {
+        List<Window> windows = new ArrayList<>();
+        Instant from = inside(begins(), leastDeg, mostDeg) ? begins() : null;
+        Instant before = begins();
+        while (before.isBefore(ends())) {
+            Instant after = before.plus(STEP).isBefore(ends()) ? before.plus(STEP) : ends();
+            boolean now = inside(after, leastDeg, mostDeg);
+            if (now != (from != null)) {
+                Instant crossing = crossing(before, after, leastDeg, mostDeg);
+                if (now) {
+                    from = crossing;
+                } else {
+                    windows.add(new Window(from, crossing));
+                    from = null;
+                }
+            }
+            before = after;
+        }
+        if (from != null) {
+            windows.add(new Window(from, ends()));
+        }
+        return windows;
+    }
+
+    private boolean inside(Instant at, double leastDeg, double mostDeg) {
+        double altitude = altitudeDeg(at);
+        return altitude >= leastDeg && altitude < mostDeg;
+    }
+
+    /** Halves the step until the instant of the change is known. */
+    private Instant crossing(Instant before, Instant after, double leastDeg, double mostDeg) {
+        boolean first = inside(before, leastDeg, mostDeg);
+        long low = before.toEpochMilli();
+        long high = after.toEpochMilli();
+        while (high - low > EXACT_MS) {
+            long middle = (low + high) / 2;
+            if (inside(Instant.ofEpochMilli(middle), leastDeg, mostDeg) == first) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return Instant.ofEpochMilli(high);
+    }
+}

@@ -1,0 +1,176 @@
+package upshot.exchange.json;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.List;
+import upshot.core.plan.Field;
+import upshot.core.plan.InvalidField;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+import upshot.core.plan.PlanRecord;
+import upshot.exchange.text.Unreadable;
+
+/**
+ * The plan file: everything that a plan holds, and nothing else. Written and read back it is the same plan.
+ *
+ * <p>{@code {"format": "upshot-lane-plan", "version": 1, "records": {"brief": [{…}], "beat": [{…}], …}}}
+ */
+public final class PlanJson {
+
+    public static final String FORMAT = "upshot-lane-plan";
+    public static final int VERSION = 1;
+
+    /** A job of the largest size is a fifth of this. */
+    public static final int MOST_BYTES = 16 << 20;
+
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .disable(StreamReadFeature.INCLUDE_SOURCE_IN_LOCATION)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
+
+    static {
+        MAPPER.getFactory()
+                .setStreamReadConstraints(StreamReadConstraints.builder()
+                        .maxNestingDepth(8)
+                        .maxStringLength(20_000)
+                        .maxNumberLength(60)
+                        .build());
+    }
+
+    private PlanJson() {}
+
+    /** The file's text, indented, kinds and records in the plan's own order. */
+    public static String write(Plan plan) {
+        ObjectNode root = MAPPER.createObjectNode().put("format", FORMAT).put("version", VERSION);
+        ObjectNode records = root.putObject("records");
+        Kind.PARENT_FIRST.forEach(kind -> records.set(kind.name(), writeAll(plan.list(kind))));
+        return root.toPrettyString() + "\n";
+    }
+
+    /** Some records alone, for instance a kit: an array of objects that each name their kind. */
+    public static String writeRecords(List<? extends PlanRecord> some) {
+        ArrayNode array = MAPPER.createArrayNode();
+        some.forEach(one -> array.addObject().put("kind", Kind.of(one).name()).set("record", ChangeJson.record(one)));
+        return array.toString();
+    }
+
+    /** Reads what {@link #writeRecords} wrote. */
+    public static List<PlanRecord> readRecords(String json) {
+        List<PlanRecord> records = new ArrayList<>();
+        for (JsonNode one : parse(json.getBytes(StandardCharsets.UTF_8))) {
+            Kind<?> kind = Kind.named(one.path("kind").asText())
+                    .orElseThrow(() -> new Unreadable("", "There is a record of no known kind."));
+            records.add(readRecord(kind, one.path("record"), kind.name()));
+        }
+        return records;
+    }
+
+    private static ArrayNode writeAll(List<? extends PlanRecord> records) {
+        ArrayNode array = MAPPER.createArrayNode();
+        records.forEach(one -> array.add(ChangeJson.record(one)));
+        return array;
+    }
+
+    /**
+     * Reads a file.
+     *
+     * @throws Unreadable naming the place, the field and the reason
+     */
+    public static Plan read(byte[] file) {
+        JsonNode root = parse(file);
+        if (!root.isObject() || !root.path("format").asText().equals(FORMAT)) {
+            throw new Unreadable("", "This is no plan file: its format is not “%s”.".formatted(FORMAT));
+        }
+        if (root.path("version").asInt() != VERSION) {
+            throw new Unreadable(
+                    "",
+                    "The file has version %s; this program reads version %d."
+                            .formatted(root.path("version").asText(), VERSION));
+        }
+        onlyKnown(root, List.of("format", "version", "records"), "The file");
+        JsonNode records = root.path("records");
+        if (!records.isObject()) {
+            throw new Unreadable("", "The file has no records.");
+        }
+        onlyKnown(records, Kind.PARENT_FIRST.stream().map(Kind::name).toList(), "Records");
+        return plan(records);
+    }
+
+    private static Plan plan(JsonNode records) {
+        List<PlanRecord> all = new ArrayList<>();
+        for (Kind<?> kind : Kind.PARENT_FIRST) {
+            int number = 0;
+            for (JsonNode one : records.path(kind.name())) {
+                number++;
+                all.add(readRecord(kind, one, "%s %d".formatted(kind.name(), number)));
+            }
+        }
+        try {
+            return Plan.of(all);
+        } catch (InvalidField together) {
+            throw new Unreadable(together.field(), together.getMessage());
+        }
+    }
+
+    private static JsonNode parse(byte[] file) {
+        if (file.length > MOST_BYTES) {
+            throw new Unreadable("", "The file is larger than 16 MB.");
+        }
+        try {
+            return MAPPER.readTree(file);
+        } catch (JsonProcessingException broken) {
+            String where = broken.getLocation() == null
+                    ? ""
+                    : "Line %d, character %d"
+                            .formatted(
+                                    broken.getLocation().getLineNr(),
+                                    broken.getLocation().getColumnNr());
+            throw new Unreadable(where, "This is no JSON that can be read.");
+        } catch (IOException broken) {
+            throw new Unreadable("", "This is not UTF-8 text.");
+        }
+    }
+
+    private static PlanRecord readRecord(Kind<?> kind, JsonNode node, String where) {
+        if (!node.isObject()) {
+            throw new Unreadable(where, "This is no record.");
+        }
+        onlyKnown(node, kind.fields().stream().map(Field::name).toList(), where);
+        Object[] values = new Object[kind.fields().size()];
+        for (int i = 0; i < values.length; i++) {
+            Field field = kind.fields().get(i);
+            try {
+                values[i] = ValueJson.read(field, node.get(field.name()));
+            } catch (UnreadableJson wrong) {
+                throw new Unreadable("%s, field %s".formatted(where, field.name()), wrong.getMessage());
+            }
+        }
+        try {
+            return kind.create(values);
+        } catch (InvalidField wrong) {
+            throw new Unreadable("%s, field %s".formatted(where, wrong.field()), wrong.getMessage());
+        }
+    }
+
+    private static void onlyKnown(JsonNode node, List<String> known, String where) {
+        for (Iterator<String> names = node.fieldNames(); names.hasNext(); ) {
+            String name = names.next();
+            if (!known.contains(name)) {
+                String shown = name.length() > 60 ? name.substring(0, 60) + "…" : name;
+                throw new Unreadable(
+                        where, "“%s” is not known here. Was it written by a newer version?".formatted(shown));
+            }
+        }
+    }
+}

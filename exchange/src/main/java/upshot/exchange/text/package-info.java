@@ -1,0 +1,2 @@
+/** Files as text: what cannot be read says where and why. */
+package upshot.exchange.text;

@@ -1,0 +1,106 @@
+package upshot.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.function.Function;
+import upshot.exchange.text.Unreadable;
+
+/** Breaks a good file in seeded ways and sees that an importer refuses it with a reason or reads it rightly. */
+public final class BrokenFiles {
+
+    private static final int FILES = 300;
+    private static final Duration LONGEST = Duration.ofSeconds(2);
+    private static final List<String> HOSTILE = List.of(
+            "=cmd|'/c calc'!A1",
+            "<script>alert(1)</script>",
+            "\u202Eevil",
+            "'; drop table job; --",
+            "\u0000",
+            "\uFEFF",
+            "${jndi:ldap://x}",
+            "\uD83C\uDFAC",
+            "../../etc/passwd",
+            "%n%s%n",
+            "\r\n\r\n",
+            "9".repeat(400));
+
+    private BrokenFiles() {}
+
+    /**
+     * @param read the importer; what it returns has been read whole, what it throws must be {@link Unreadable}
+     */
+    public static void refusedOrRead(byte[] good, Function<byte[], ?> read) {
+        assertThat(read.apply(good)).isNotNull();
+        int refused = 0;
+        for (int seed = 0; seed < FILES; seed++) {
+            byte[] broken = broken(good, new Random(seed), seed);
+            long before = System.nanoTime();
+            try {
+                read.apply(broken);
+            } catch (Unreadable reason) {
+                refused++;
+                assertThat(reason.getMessage()).as("seed %d", seed).isNotBlank().hasSizeLessThan(600);
+            } catch (RuntimeException | StackOverflowError | OutOfMemoryError other) {
+                fail("seed %d: %s".formatted(seed, other), other);
+            }
+            assertThat(Duration.ofNanos(System.nanoTime() - before))
+                    .as("seed %d", seed)
+                    .isLessThan(LONGEST);
+        }
+        assertThat(refused).as("of %d broken files".formatted(FILES)).isGreaterThan(FILES / 5);
+    }
+
+    private static byte[] broken(byte[] good, Random random, int seed) {
+        return switch (seed % 6) {
+            case 0 -> Arrays.copyOf(good, random.nextInt(good.length));
+            case 1 -> flipped(good, random);
+            case 2 -> new String(good, StandardCharsets.ISO_8859_1).getBytes(StandardCharsets.UTF_16BE);
+            case 3 -> repeated(good, random);
+            case 4 ->
+                inserted(
+                        good,
+                        random,
+                        HOSTILE.get(random.nextInt(HOSTILE.size())).getBytes(StandardCharsets.UTF_8));
+            default -> noise(random);
+        };
+    }
+
+    private static byte[] flipped(byte[] good, Random random) {
+        byte[] bytes = good.clone();
+        for (int i = 0; i < 1 + random.nextInt(8); i++) {
+            bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(256);
+        }
+        return bytes;
+    }
+
+    /** Many times over, up to some megabytes. */
+    private static byte[] repeated(byte[] good, Random random) {
+        int times = 2 + random.nextInt(Math.max(2, 6_000_000 / good.length));
+        byte[] bytes = new byte[Math.min(good.length * times, 18_000_000)];
+        for (int i = 0; i < bytes.length; i++) {
+            bytes[i] = good[i % good.length];
+        }
+        return bytes;
+    }
+
+    private static byte[] inserted(byte[] good, Random random, byte[] what) {
+        int at = random.nextInt(good.length);
+        byte[] bytes = new byte[good.length + what.length];
+        System.arraycopy(good, 0, bytes, 0, at);
+        System.arraycopy(what, 0, bytes, at, what.length);
+        System.arraycopy(good, at, bytes, at + what.length, good.length - at);
+        return bytes;
+    }
+
+    private static byte[] noise(Random random) {
+        byte[] bytes = new byte[random.nextInt(4000)];
+        random.nextBytes(bytes);
+        return bytes;
+    }
+}
