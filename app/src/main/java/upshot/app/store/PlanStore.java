@@ -72,8 +72,8 @@ public class PlanStore {
     public void delete(UUID jobId) {
         List<Kind<?>> childFirst = new ArrayList<>(Kind.PARENT_FIRST);
         Collections.reverse(childFirst);
-        childFirst.forEach(kind -> entities.createQuery("delete from "
-                        + RowMapper.rowType(kind).getSimpleName() + " r where r.jobId = :job")
+        childFirst.forEach(kind -> entities.createQuery(
+                        "delete from " + RowMapper.rowType(kind).getSimpleName() + " r where r.jobId = :job")
                 .setParameter("job", jobId)
                 .executeUpdate());
     }

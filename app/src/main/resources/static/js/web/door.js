@@ -82,13 +82,18 @@ export class Door extends EventTarget {
   /** Shows the stage with other parameters. */
   async select(parameters) {
     await this.#queue;
-    const query = new URLSearchParams(Object.entries(parameters).filter(([, value]) => value !== ""));
-    const response = await fetch(`${this.#address()}/${this.#stage}/pieces?${query}`, { headers: JSON_HEADERS });
-    if (!response.ok) {
-      location.assign(`?${query}`);
-      return;
+    this.#busy(1);
+    try {
+      const query = new URLSearchParams(Object.entries(parameters).filter(([, value]) => value !== ""));
+      const response = await fetch(`${this.#address()}/${this.#stage}/pieces?${query}`, { headers: JSON_HEADERS });
+      if (!response.ok) {
+        location.assign(`?${query}`);
+        return;
+      }
+      this.#show(await response.json());
+    } finally {
+      this.#busy(-1);
     }
-    this.#show(await response.json());
   }
 
   async #send(path, body) {

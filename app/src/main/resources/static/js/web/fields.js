@@ -4,6 +4,8 @@ import { clearProblem, offerChoice, showProblem } from "./problems.js";
 const DRAW_AFTER_MS = 40;
 /** Arrow keys move a slider step by step; one movement is one edit. */
 const SETTLED_AFTER_MS = 350;
+/** A date changes with every digit of its year; it is saved after a pause, or when the field is left. */
+const DATE_SETTLED_AFTER_MS = 1500;
 
 function valueOf(control) {
   if (control.type === "checkbox") {
@@ -13,10 +15,9 @@ function valueOf(control) {
 }
 
 /** The step that a control stands for. An empty text is a text; an empty anything else is nothing. */
-function change(control) {
+function change(control, after = valueOf(control)) {
   const { kind, id, field } = control.dataset;
   const before = JSON.parse(control.dataset.before);
-  const after = valueOf(control);
   const emptied = after === null && control.dataset.text === "true";
   return { op: "set", kind, id, field, before, after: emptied ? "" : after };
 }
@@ -25,6 +26,7 @@ export function connectFields(door, signal) {
   let previewing = new AbortController();
   let drawing = 0;
   let settling = 0;
+  let unsettled = null;
 
   function stopPreview() {
     clearTimeout(drawing);
@@ -34,8 +36,12 @@ export function connectFields(door, signal) {
 
   function save(control) {
     stopPreview();
+    // Answers to earlier edits may still come; what was typed is taken down now and left alone until its turn.
+    const typed = valueOf(control);
+    control.dataset.pending = "true";
     const attempt = door.edit("changes", () => {
-      const step = change(control);
+      delete control.dataset.pending;
+      const step = change(control, typed);
       return String(step.before ?? "") === String(step.after ?? "") ? null : { changes: [step] };
     });
     attempt
@@ -76,18 +82,39 @@ export function connectFields(door, signal) {
     }, DRAW_AFTER_MS);
   }
 
-  function settle(control) {
+  function settle(control, pauseMs) {
     clearTimeout(settling);
-    settling = setTimeout(() => save(control), SETTLED_AFTER_MS);
+    unsettled = control;
+    settling = setTimeout(settled, pauseMs);
+  }
+
+  function settled() {
+    clearTimeout(settling);
+    const control = unsettled;
+    unsettled = null;
+    if (control) {
+      save(control);
+    }
+  }
+
+  function changed(control) {
+    if (control.type === "date" && control === document.activeElement) {
+      settle(control, DATE_SETTLED_AFTER_MS);
+    } else if (isLive(control)) {
+      settle(control, SETTLED_AFTER_MS);
+    } else {
+      save(control);
+    }
   }
 
   const isLive = (control) => "live" in control.dataset;
   const isField = (event) => event.target.matches?.("[data-set]");
   document.addEventListener(
     "change",
-    (event) => isField(event) && (isLive(event.target) ? settle(event.target) : save(event.target)),
+    (event) => isField(event) && changed(event.target),
     { signal },
   );
+  document.addEventListener("focusout", (event) => event.target === unsettled && settled(), { signal });
   document.addEventListener(
     "input",
     (event) => isField(event) && isLive(event.target) && preview(event.target),

@@ -14,8 +14,8 @@ function options(manner) {
     ignoreActiveValue: document.activeElement?.matches("input, textarea, select") ?? false,
     restoreFocus: true,
     callbacks: {
-      // What somebody typed and the server refused stays until it is mended.
-      beforeNodeMorphed: (old) => !(old instanceof Element && old.classList.contains("has-problem")),
+      // What somebody typed stays until its turn has come, and where the server refused it, until it is mended.
+      beforeNodeMorphed: (old) => !(old instanceof Element && (old.classList.contains("has-problem") || old.dataset?.pending)),
       // An opened detail stays open; what was typed meanwhile is still held against what it was typed for.
       beforeAttributeUpdated: (name, node) =>
         !(name === "open" && node.localName === "details") && !(BELIEVED.includes(name) && keeps(manner, node)),

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -27,11 +28,20 @@ class AccessibilityTest extends InBrowser {
         page.navigate("/sign-in");
         accessible("sign-in");
         signIn("planner@saltmarsh.example", "saltmarsh-clay");
+        page.locator(".job-care summary").first().click();
         accessible("the jobs");
+        page.navigate("/people");
+        accessible("people");
+        page.navigate("/jobs");
         page.getByRole(AriaRole.LINK, named("Kiln Night")).click();
         page.locator(".action-name").nth(2).click();
         assertThat(page.locator(".action-fields")).isVisible();
         accessible("Brief");
+        for (String id : new String[] {"delivery", "music", "spots", "kit", "people", "agenda", "house"}) {
+            block(id);
+            page.locator("#block-" + id + " details > summary").all().forEach(Locator::click);
+            accessible("Brief, " + id);
+        }
         stage(2);
         page.locator(".thumb").nth(5).click();
         assertThat(page.locator(".shot-panel")).isVisible();

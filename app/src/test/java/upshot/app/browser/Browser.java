@@ -31,8 +31,16 @@ final class Browser implements AutoCloseable {
 
     /** A window with its own cookies, as large as a small laptop's, and what its page complained about. */
     Window open(String address) {
-        BrowserContext context =
-                chromium.newContext(new NewContextOptions().setBaseURL(address).setViewportSize(1280, 800));
+        return open(address, new NewContextOptions().setViewportSize(1280, 800));
+    }
+
+    /** A window on a tablet: touched, not pointed at. */
+    Window openForTouch(String address) {
+        return open(address, new NewContextOptions().setViewportSize(1180, 820).setHasTouch(true));
+    }
+
+    private Window open(String address, NewContextOptions options) {
+        BrowserContext context = chromium.newContext(options.setBaseURL(address));
         Page page = context.newPage();
         List<String> complaints = new ArrayList<>();
         page.onConsoleMessage(message -> {

@@ -7,6 +7,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -29,6 +31,7 @@ abstract class InBrowser {
     @Autowired
     People people;
 
+    private final List<Browser.Window> others = new ArrayList<>();
     private Browser.Window window;
     Page page;
 
@@ -48,13 +51,29 @@ abstract class InBrowser {
         page = window.page();
     }
 
+    /** A second window, for somebody else or for a finger; it is closed with the test. */
+    final Page another(boolean touch) {
+        String address = "http://localhost:" + port;
+        Browser.Window opened = touch ? browser.openForTouch(address) : browser.open(address);
+        others.add(opened);
+        return opened.page();
+    }
+
     @AfterEach
     void nothingWentWrong() {
+        for (Browser.Window other : others) {
+            assertThat(other.complaints()).isEmpty();
+            other.close();
+        }
         assertThat(window.complaints()).isEmpty();
         window.close();
     }
 
     final void signIn(String email, String password) {
+        signIn(page, email, password);
+    }
+
+    static void signIn(Page page, String email, String password) {
         page.navigate("/");
         page.getByLabel("Address").fill(email);
         page.getByLabel("Password").fill(password);

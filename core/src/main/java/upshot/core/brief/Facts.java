@@ -161,7 +161,11 @@ final class Facts {
 
     private static void words(List<Fact> facts) {
         facts.add(text("sets:\\s*" + WORDS, ALWAYS, "setsState", "sets: "));
-        facts.add(text("sets\\s+([\\p{L}-]+)", AMONG_FACTS, "setsState", "sets: "));
+        facts.add(text(
+                "sets\\s+(?!(?:off|out|up|down|in|to|aside|back|about|the|an?)\\b)([\\p{L}-]+)",
+                AMONG_FACTS,
+                "setsState",
+                "sets: "));
         facts.add(text("phases?:\\s*" + WORDS, ALWAYS, "phases", "phases: "));
         facts.add(text("sound:\\s*" + WORDS, ALWAYS, "sound", "sound: "));
         facts.add(text("(?:shows|thing):\\s*" + WORDS, ALWAYS, "thing", "shows the "));

@@ -68,7 +68,7 @@ public record Brief(
         tempoBpm = range("tempoBpm", "tempo", tempoBpm, 20, 300, "bpm");
         beatsPerBar = Check.whole("beatsPerBar", "beats of a bar", beatsPerBar, 1, 32, "");
         firstBeatS = range("firstBeatS", "first beat", firstBeatS, -60, 600, "s");
-        chosen("shootDate", "date", shootDate);
+        Check.day("shootDate", "date", shootDate);
         Check.minute("callTime", "call", callTime);
         Check.minute("wrapTime", "wrap", wrapTime);
         if (callTime.equals(wrapTime)) {

@@ -1,5 +1,6 @@
 package upshot.core.plan;
 
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
@@ -64,6 +65,16 @@ final class Check {
             throw new InvalidField(field, "The %s (%s) must be a whole minute.".formatted(name, time));
         }
         return time;
+    }
+
+    /** A day that somebody can be meant by it; half typed years are none. */
+    static Optional<LocalDate> day(String field, String name, Optional<LocalDate> day) {
+        chosen(field, name, day)
+                .filter(date -> date.getYear() < 1970 || date.getYear() > 2200)
+                .ifPresent(date -> {
+                    throw new InvalidField(field, "The %s (%s) must lie between 1970 and 2200.".formatted(name, date));
+                });
+        return day;
     }
 
     /** A line of text without control characters, trimmed, at least and at most so many characters long. */

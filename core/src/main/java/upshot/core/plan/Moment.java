@@ -21,7 +21,7 @@ public record Moment(
     public Moment {
         Check.present("id", id);
         name = Check.text("name", "name of the moment", name, 1, 120);
-        Check.chosen("date", "date", date);
+        Check.day("date", "date", date);
         Check.minute("startTime", "time", startTime);
         durationMin = Check.range("durationMin", "length of the moment", durationMin, 0, 2880, "min");
         note = Check.text("note", "note", note, 0, 200);
