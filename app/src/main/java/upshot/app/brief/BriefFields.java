@@ -156,7 +156,7 @@ final class BriefFields {
     static List<RecordView> spots(Plan plan, String opened) {
         return plan.spots().stream()
                 .map(spot -> RecordView.of(spot, spotFacts(spot), spotFields(spot), spotRemovable(plan, spot), opened)
-                        .with(ToggleView.cautions(spot, "hazards"), List.of()))
+                        .with(ToggleView.cautions(spot, "hazards"), UsualLight.choices(spot)))
                 .toList();
     }
 
@@ -204,7 +204,7 @@ final class BriefFields {
         boolean several = plan.bodies().size() > 1;
         return plan.bodies().stream()
                 .map(body -> RecordView.of(body, bodyFacts(body), bodyFields(body), several, opened)
-                        .with(List.of(), modes(plan, body, opened)))
+                        .with(modes(plan, body, opened)))
                 .toList();
     }
 

@@ -11,6 +11,7 @@ import upshot.core.plan.PlanRecord;
  *
  * @param facts about it in a line
  * @param toggles tags, possibly none
+ * @param usual values to pick for what is seldom measured, possibly none
  * @param inner records that belong to it, for instance a body's modes
  * @param open whether it was added just now
  */
@@ -21,6 +22,7 @@ record RecordView(
         String facts,
         List<FieldView> fields,
         List<ToggleView> toggles,
+        List<ToggleView> usual,
         List<RecordView> inner,
         boolean removable,
         boolean open) {
@@ -34,11 +36,16 @@ record RecordView(
                 fields,
                 List.of(),
                 List.of(),
+                List.of(),
                 removable,
                 one.id().toString().equals(opened));
     }
 
-    RecordView with(List<ToggleView> tags, List<RecordView> parts) {
-        return new RecordView(kind, id, title, facts, fields, tags, parts, removable, open);
+    RecordView with(List<ToggleView> tags, List<ToggleView> choices) {
+        return new RecordView(kind, id, title, facts, fields, tags, choices, inner, removable, open);
+    }
+
+    RecordView with(List<RecordView> parts) {
+        return new RecordView(kind, id, title, facts, fields, toggles, usual, parts, removable, open);
     }
 }

@@ -42,7 +42,7 @@ class DemoLoader implements ApplicationRunner {
     /** Not a secret: it opens nothing but the demo, and the sign-in page shows it. */
     @Bean
     static ShownAccount demoAccount() {
-        return new ShownAccount("planner@saltmarsh.example", "saltmarsh-clay");
+        return new ShownAccount("planner@saltmarsh.example", "second@saltmarsh.example", "saltmarsh-clay");
     }
 
     @Override
@@ -58,7 +58,7 @@ class DemoLoader implements ApplicationRunner {
     private void load() {
         ShownAccount shown = demoAccount();
         SignedIn planner = new SignedIn(accounts.create(shown.email(), "Saltmarsh planner", shown.password()));
-        accounts.create("second@saltmarsh.example", "Second shooter", shown.password());
+        accounts.create(shown.alsoEmail(), "Second shooter", shown.password());
         newJobs.create(planner, "A job to fill");
         tallowStreet.create(planner);
         kilnNight.create(planner);

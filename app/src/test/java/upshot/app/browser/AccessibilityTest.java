@@ -28,7 +28,7 @@ class AccessibilityTest extends InBrowser {
         page.navigate("/sign-in");
         accessible("sign-in");
         signIn("planner@saltmarsh.example", "saltmarsh-clay");
-        page.locator(".job-care summary").first().click();
+        page.locator(".job-care > summary").first().click();
         accessible("the jobs");
         page.navigate("/people");
         accessible("people");

@@ -281,8 +281,9 @@ class BriefPathTest extends InBrowser {
     void a_job_is_thrown_away_and_brought_back() {
         newJob("Short life");
         page.navigate("/jobs");
-        page.locator(".job-care summary").click();
-        button("Throw away").click();
+        page.locator(".job-care > summary").first().click();
+        page.locator(".job-care .job-care > summary").click();
+        button("Throw it away").click();
         assertThat(page.locator("h2 a", new Page.LocatorOptions().setHasText("Short life")))
                 .hasCount(0);
         button("Bring it back").click();
