@@ -6,12 +6,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.web.FrameView;
 import upshot.app.web.Selected;
 import upshot.core.coverage.Hole;
+import upshot.core.coverage.View;
+import upshot.core.coverage.Wishes;
 import upshot.core.finding.Say;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
@@ -48,8 +51,19 @@ class CoverageStage implements Stage {
         return List.of("fill", "grid", "panel");
     }
 
-    /** A beat with its actions. */
-    record BeatView(String name, List<ActionRow> actions) {}
+    /** A beat with its actions and what the edit wishes of it. */
+    record BeatView(String name, List<WishView> wishes, List<ActionRow> actions) {}
+
+    /** What the edit wishes for, met or not. */
+    record WishView(String sentence, boolean open) {}
+
+    /**
+     * A hole as a button.
+     *
+     * @param label what is missing, without its size
+     * @param view the view's name, which the button sends
+     */
+    record HoleView(String label, String view, String misses) {}
 
     /**
      * An action across the three classes.
@@ -69,10 +83,10 @@ class CoverageStage implements Stage {
     /**
      * The shots of one class.
      *
-     * @param hole what the edit misses, empty when nothing is missing
+     * @param holes what the edit misses
      * @param optional true where nothing is asked
      */
-    record Cell(String sizeClass, List<FrameView> frames, String hole, boolean optional) {}
+    record Cell(String sizeClass, List<FrameView> frames, List<HoleView> holes, boolean optional) {}
 
     @Override
     public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
@@ -81,6 +95,11 @@ class CoverageStage implements Stage {
         Map<String, Object> model = new LinkedHashMap<>();
         model.put(
                 "beats", plan.beats().stream().map(beat -> beat(verdict, beat)).toList());
+        model.put("school", plan.house().coverage().label());
+        model.put(
+                "cutaways",
+                Wishes.cutaways(plan).stream().map(Wishes.Wish::sentence).collect(Collectors.joining(", ")));
+        model.put("upright", plan.brief().aspect().ratio() < 1);
         model.put("noActions", plan.actions().isEmpty());
         model.put("holeCount", verdict.holes().size());
         model.put("selectedId", selected.map(shot -> shot.id().toString()).orElse(""));
@@ -91,6 +110,9 @@ class CoverageStage implements Stage {
     private static BeatView beat(Verdict verdict, Beat beat) {
         return new BeatView(
                 beat.name(),
+                Wishes.of(verdict.plan(), beat).stream()
+                        .map(wish -> new WishView(wish.sentence(), wish.open()))
+                        .toList(),
                 verdict.plan().actionsOf(beat).stream()
                         .map(action -> row(verdict, action))
                         .toList());
@@ -114,12 +136,15 @@ class CoverageStage implements Stage {
                 .filter(shot -> shot.size().sizeClass() == sizeClass)
                 .map(shot -> FrameView.of(verdict, shot))
                 .toList();
-        String hole = verdict.holes().stream()
+        List<HoleView> holes = verdict.holes().stream()
                 .filter(one -> one.actionId().equals(action.id()) && one.sizeClass() == sizeClass)
-                .map(Hole::misses)
-                .findFirst()
-                .orElse("");
-        return new Cell(sizeClass.label(), frames, hole, frames.isEmpty() && hole.isEmpty());
+                .map(one -> new HoleView(label(one), one.view().name(), one.misses()))
+                .toList();
+        return new Cell(sizeClass.label(), frames, holes, frames.isEmpty() && holes.isEmpty());
+    }
+
+    private static String label(Hole hole) {
+        return hole.view() == View.ANY ? hole.sizeClass().label() : hole.view().label();
     }
 
     private static String facts(Plan plan, Action action) {

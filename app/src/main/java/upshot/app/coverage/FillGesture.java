@@ -5,11 +5,14 @@ import java.util.Map;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import upshot.app.job.Desk;
+import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
+import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Fill;
 import upshot.core.coverage.Hole;
+import upshot.core.coverage.View;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Kind;
@@ -29,6 +32,10 @@ class FillGesture implements Gesture {
         Arguments arguments = new Arguments(sent);
         Change.Batch added = new Fill(desk.ids(), desk.codes()).propose(desk.plan(), wanted(desk, arguments));
         List<Change> steps = added.changes();
+        if (steps.isEmpty() && !Coverage.holes(desk.plan()).isEmpty()) {
+            throw new EditRefused(
+                    "No shot of that kind can be made here: more room, a shorter lens or another support would help.");
+        }
         String label = steps.size() == 1 ? "fill a hole" : "fill %d holes".formatted(steps.size());
         return Proposal.showing(label, added, steps.size() == 1 ? show(steps.get(0)) : Map.of());
     }
@@ -39,7 +46,8 @@ class FillGesture implements Gesture {
         }
         Action action = arguments.chosen(desk.plan(), Kind.ACTION, "actionId");
         SizeClass sizeClass = arguments.choice("sizeClass", SizeClass.WIDE);
-        return hole -> hole.actionId().equals(action.id()) && hole.sizeClass() == sizeClass;
+        View view = arguments.choice("view", View.ANY);
+        return hole -> hole.actionId().equals(action.id()) && hole.sizeClass() == sizeClass && hole.view() == view;
     }
 
     private static Map<String, String> show(Change step) {

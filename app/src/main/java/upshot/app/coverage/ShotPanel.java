@@ -12,10 +12,10 @@ import upshot.core.finding.Status;
 import upshot.core.plan.Action;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Change;
-import upshot.core.plan.Line;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.Glass;
+import upshot.core.shot.ReadyChecks;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.Stand;
 import upshot.core.size.CameraHeight;
@@ -23,12 +23,15 @@ import upshot.core.size.Extent;
 import upshot.core.size.Size;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.json.ChangeJson;
+import upshot.exchange.svg.DepthBarSvg;
 
 /**
  * The panel of one shot.
  *
  * @param findings breaks first
- * @param figures label and value, each with its unit
+ * @param depthBar what is sharp, drawn along the line of sight
+ * @param groups figures with their units and formulas
+ * @param ready what to look at before it is rolled
  * @param heights buttons that bring the camera to a usual height
  * @param fields everything that can be set in place
  */
@@ -36,13 +39,12 @@ record ShotPanel(
         FrameView frame,
         List<FindingView> findings,
         List<Caution> cautions,
-        List<Figure> figures,
+        String depthBar,
+        List<ShotFigures.Group> groups,
+        List<String> ready,
         List<Height> heights,
         FieldView bearing,
         List<FieldView> fields) {
-
-    /** A computed figure. */
-    record Figure(String label, String value) {}
 
     /**
      * A usual height.
@@ -61,66 +63,18 @@ record ShotPanel(
                         .map(FindingView::of)
                         .toList(),
                 action.cautions().tags(),
-                figures(verdict.plan(), action, shot, numbers),
+                DepthBarSvg.render(
+                        numbers.stand().distanceM(),
+                        numbers.depth().nearM(),
+                        numbers.depth().farM(),
+                        numbers.stand().distanceM()
+                                + verdict.plan().spotOf(action).backdropM(),
+                        "What is sharp along the line of sight"),
+                ShotFigures.of(verdict.plan(), shot, numbers),
+                ReadyChecks.of(verdict.plan(), shot),
                 heights(shot, numbers.stand()),
                 FieldView.bearing(shot, "bearingDeg", "Bearing"),
                 fields(verdict.plan(), shot));
-    }
-
-    private static List<Figure> figures(Plan plan, Action action, Shot shot, ShotNumbers numbers) {
-        Stand stand = numbers.stand();
-        List<Figure> figures = new ArrayList<>();
-        figures.add(new Figure(
-                "Stand",
-                "%s back, %s up".formatted(Say.metres(stand.groundDistanceM()), Say.metres(shot.cameraHeightM()))));
-        figures.add(new Figure("Looks", looks(stand.elevationDeg())));
-        figures.add(new Figure(
-                "Frame",
-                "%s high at the subject".formatted(Say.metres(stand.framing().heightM()))));
-        figures.add(new Figure(
-                "Lens",
-                "%s mm, %s across, %s mm full frame"
-                        .formatted(
-                                Say.number(shot.focalLengthMm(), 0),
-                                Say.degrees(stand.sensor().fieldOfViewDeg(shot.focalLengthMm())),
-                                Say.number(stand.sensor().fullFrameEquivalentMm(shot.focalLengthMm()), 0))));
-        figures.add(new Figure("Sharp", sharp(shot, numbers)));
-        figures.add(new Figure("Background", blur(numbers.blurPercent())));
-        figures.add(new Figure("Shutter", numbers.shutter() + " s, 180°"));
-        figures.add(new Figure("Plays", numbers.playback().label()));
-        figures.add(new Figure(
-                "Roll",
-                "%s s, keep %s s clean"
-                        .formatted(
-                                Say.number(numbers.hold().rollS(), 1),
-                                Say.number(numbers.hold().cleanS(), 1))));
-        figures.add(new Figure(
-                "All takes", Say.number(Math.ceil(numbers.shotTimeS() / 6) / 10, 1) + " min for " + shot.takes()));
-        if (action.line() == Line.TRAVEL) {
-            figures.add(new Figure("Travel", Stand.travel(plan, shot, false).label()));
-        }
-        return figures;
-    }
-
-    private static String looks(double elevationDeg) {
-        long degrees = Math.round(Math.abs(elevationDeg));
-        if (degrees == 0) {
-            return "level";
-        }
-        return "%d° %s".formatted(degrees, elevationDeg > 0 ? "down" : "up");
-    }
-
-    private static String sharp(Shot shot, ShotNumbers numbers) {
-        String near = Say.metres(numbers.depth().nearM());
-        String stop = "f/" + Say.number(shot.apertureN(), 1);
-        return Double.isInfinite(numbers.depth().farM())
-                ? "%s to the horizon at %s".formatted(near, stop)
-                : "%s to %s at %s".formatted(near, Say.metres(numbers.depth().farM()), stop);
-    }
-
-    private static String blur(double percent) {
-        String word = percent < 0.3 ? "readable" : percent < 1 ? "soft" : "stands apart";
-        return "%s %% blur, %s".formatted(Say.number(percent, 2), word);
     }
 
     private static List<Height> heights(Shot shot, Stand stand) {
@@ -147,6 +101,11 @@ record ShotPanel(
         if (shot.size() == Size.INSERT) {
             fields.add(FieldView.number(shot, "insertHeightM", "Shows", "m high"));
         }
+        if (shot.move().moving()) {
+            fields.add(FieldView.number(shot, "moveM", "Moves", "m"));
+            fields.add(FieldView.number(shot, "turnDeg", "Turns", "°"));
+            fields.add(FieldView.choice(shot, "reason", "Reason"));
+        }
         fields.add(FieldView.oneOf(
                 shot,
                 "focalLengthMm",
@@ -162,9 +121,18 @@ record ShotPanel(
                 FieldView.choice(shot, "support", "Support"),
                 FieldView.choice(shot, "move", "Move"),
                 FieldView.oneOf(shot, "captureRate", "Rate", "fps", rates(plan)),
+                FieldView.number(shot, "shutterPerS", "Shutter 1/", "s"),
+                FieldView.number(shot, "iso", "ISO", ""),
                 FieldView.number(shot, "holdS", "Hold", "s"),
                 FieldView.number(shot, "takes", "Takes", ""),
                 FieldView.choice(shot, "priority", "Need"),
+                FieldView.choice(shot, "frameUse", "Subject"),
+                FieldView.choice(shot, "viewpoint", "Viewpoint"),
+                FieldView.number(shot, "rollDeg", "Tilted", "°"),
+                FieldView.number(shot, "ndStops", "ND", "stops"),
+                FieldView.number(shot, "dioptrePerM", "Close-up glass", "1/m"),
+                FieldView.number(shot, "punchIn", "Punch-in", "×"),
+                FieldView.check(shot, "lampsOff", "Lamps off"),
                 FieldView.check(shot, "foreground", "Foreground"),
                 FieldView.text(shot, "note", "Note")));
         return fields;

@@ -1,11 +1,11 @@
 package upshot.app.job;
 
 /** An edit that cannot be made for a reason the person should read. Nothing was saved. */
-final class EditRefused extends RuntimeException {
+public final class EditRefused extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
-    EditRefused(String message) {
+    public EditRefused(String message) {
         super(message);
     }
 }

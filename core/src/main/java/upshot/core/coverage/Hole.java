@@ -7,7 +7,8 @@ import upshot.core.size.SizeClass;
  * Coverage that is missing.
  *
  * @param actionId of the action or feature
- * @param sizeClass the class that has no shot
+ * @param sizeClass the class that has no such shot
+ * @param view what the school asks of it beside the size
  * @param misses what the edit would lack without it
  */
-public record Hole(UUID actionId, SizeClass sizeClass, String misses) {}
+public record Hole(UUID actionId, SizeClass sizeClass, View view, String misses) {}

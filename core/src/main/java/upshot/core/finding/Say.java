@@ -18,6 +18,12 @@ public final class Say {
         return number(metres, metres < 10 ? 2 : 1) + " m";
     }
 
+    /** "1 stop", "1.3 stops". */
+    public static String stops(double stops) {
+        String amount = number(stops, 1);
+        return amount.equals("1") ? "1 stop" : amount + " stops";
+    }
+
     public static String degrees(double degrees) {
         return number(degrees, 0) + "°";
     }

@@ -27,6 +27,9 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
 
     private static final double EYE_RING = 0.055;
     private static final double ARROW_V = 0.93;
+    /** Upright pictures have buttons and captions at their foot. */
+    private static final double UPRIGHT_ARROW_V = 0.75;
+
     private static final double ARROW_LENGTH = 0.3;
     /** How far in front of a person's middle the thing in hand is, in heights of the person. */
     private static final double THING_AHEAD = 0.24;
@@ -166,7 +169,8 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             return Optional.empty();
         }
         double half = Math.min(ARROW_LENGTH, aspect / 3) / 2 * (travel == ScreenTravel.LEFT_TO_RIGHT ? 1 : -1);
+        double height = aspect < 1 ? UPRIGHT_ARROW_V : ARROW_V;
         return Optional.of(new Shape.Arrow(
-                Shape.Role.TRAVEL, new FramePoint(centreU - half, ARROW_V), new FramePoint(centreU + half, ARROW_V)));
+                Shape.Role.TRAVEL, new FramePoint(centreU - half, height), new FramePoint(centreU + half, height)));
     }
 }

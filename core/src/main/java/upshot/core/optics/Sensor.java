@@ -26,6 +26,11 @@ public record Sensor(double widthMm, double heightMm, double cocMm) {
         return new Sensor(width, height, Math.hypot(width / squeeze, height) / COC_PER_DIAGONAL);
     }
 
+    /** The same area with the smaller circle of confusion that a punch-in asks for. */
+    public Sensor punchedIn(double punchIn) {
+        return new Sensor(widthMm, heightMm, cocMm / punchIn);
+    }
+
     /** 2·atan(s_w/2f), the field of view across in degrees. */
     public double fieldOfViewDeg(double focalLengthMm) {
         return 2 * Degrees.atan(widthMm / (2 * focalLengthMm));

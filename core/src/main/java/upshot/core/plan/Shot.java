@@ -24,9 +24,21 @@ import upshot.core.size.Size;
  * @param cameraHeightM the lens above the floor, 0.02 to 60 m
  * @param focalLengthMm 4 to 1200 mm
  * @param apertureN the f-number, 0.7 to 45
+ * @param moveM how far the camera slides, pushes, pulls or lifts, 0 to 1000 m; 0 where it is not said
+ * @param turnDeg how far it pans, tilts or orbits, 0 to 360°; 0 where it is not said
+ * @param reason why it moves
  * @param captureRate frames recorded a second
+ * @param shutterPerS the number under the line of a shutter chosen by hand, 1 to 32 000, or none for the school's
+ * @param iso 25 to 1 000 000
+ * @param ndStops grey glass in front, 0 to 20 stops
+ * @param dioptrePerM close-up glass in front, 0 to 20 per metre; 0 for none
+ * @param punchIn how far the delivered picture is cut out of the recorded one, 1 to 8; 1 for the whole
+ * @param lampsOff whether the spot's lamps are switched off for it
  * @param holdS clean seconds asked for, 0.5 to 3600 s
  * @param takes 1 to 99
+ * @param frameUse what the subject does with the frame
+ * @param viewpoint whose eyes the camera is
+ * @param rollDeg how far the horizon is tilted on purpose, −45 to 45°; 0 for level
  * @param foreground whether something stands between the camera and the subject
  * @param note up to 500 characters
  */
@@ -44,10 +56,22 @@ public record Shot(
         double apertureN,
         Support support,
         Move move,
+        double moveM,
+        double turnDeg,
+        MoveReason reason,
         FrameRate captureRate,
+        Optional<Double> shutterPerS,
+        int iso,
+        double ndStops,
+        double dioptrePerM,
+        double punchIn,
+        boolean lampsOff,
         double holdS,
         int takes,
         Placement placement,
+        FrameUse frameUse,
+        Viewpoint viewpoint,
+        double rollDeg,
         Priority priority,
         boolean foreground,
         String note)
@@ -72,6 +96,17 @@ public record Shot(
         apertureN = range("apertureN", "aperture", apertureN, 0.7, 45, "");
         chosen("support", "support", support);
         chosen("move", "move", move);
+        moveM = range("moveM", "move", moveM, 0, 1000, "m");
+        turnDeg = range("turnDeg", "turn", turnDeg, 0, 360, "°");
+        chosen("reason", "reason of the move", reason);
+        shutterPerS = range("shutterPerS", "shutter 1/", shutterPerS, 1, 32_000, "s");
+        iso = whole("iso", "ISO", iso, 25, 1_000_000, "");
+        ndStops = range("ndStops", "ND", ndStops, 0, 20, "stops");
+        dioptrePerM = range("dioptrePerM", "close-up glass", dioptrePerM, 0, 20, "1/m");
+        punchIn = range("punchIn", "punch-in", punchIn, 1, 8, "×");
+        chosen("frameUse", "use of the frame", frameUse);
+        chosen("viewpoint", "viewpoint", viewpoint);
+        rollDeg = range("rollDeg", "tilt of the horizon", rollDeg, -45, 45, "°");
         chosen("captureRate", "frame rate", captureRate);
         holdS = range("holdS", "hold", holdS, 0.5, 3600, "s");
         takes = whole("takes", "number of takes", takes, 1, 99, "");
@@ -96,10 +131,22 @@ public record Shot(
                 2.8,
                 Support.TRIPOD,
                 Move.STILL,
+                0,
+                0,
+                MoveReason.NONE,
                 captureRate,
+                Optional.empty(),
+                800,
+                0,
+                0,
+                1,
+                false,
                 10,
                 2,
                 Placement.CENTRE,
+                FrameUse.STAYS,
+                Viewpoint.OBJECTIVE,
+                0,
                 Priority.MUST,
                 false,
                 "");

@@ -2,24 +2,26 @@ package upshot.core.plan;
 
 import upshot.core.measure.Labelled;
 
-/** What carries the camera, with the seconds it needs to settle and the minutes it takes to rig. */
+/** What carries the camera, with the seconds it needs to settle, the minutes it takes to rig and how fast it moves. */
 public enum Support implements Labelled {
-    TRIPOD("tripod", 3, 3),
-    HAND_HELD("hand-held", 3, 1),
-    SHOULDER("shoulder rig", 3, 2),
-    GIMBAL("gimbal", 4, 5),
-    SLIDER("slider", 4, 6),
-    OVERHEAD("overhead rig", 4, 12),
-    TURNTABLE("turntable", 4, 3);
+    TRIPOD("tripod", 3, 3, 0),
+    HAND_HELD("hand-held", 3, 1, 1.5),
+    SHOULDER("shoulder rig", 3, 2, 1.5),
+    GIMBAL("gimbal", 4, 5, 1.5),
+    SLIDER("slider", 4, 6, 0.5),
+    OVERHEAD("overhead rig", 4, 12, 0.5),
+    TURNTABLE("turntable", 4, 3, 0);
 
     private final String label;
     private final double settleS;
     private final double rigMin;
+    private final double quickestMps;
 
-    Support(String label, double settleS, double rigMin) {
+    Support(String label, double settleS, double rigMin, double quickestMps) {
         this.label = label;
         this.settleS = settleS;
         this.rigMin = rigMin;
+        this.quickestMps = quickestMps;
     }
 
     @Override
@@ -30,6 +32,11 @@ public enum Support implements Labelled {
     /** Seconds before the picture is still enough to count. */
     public double settleS() {
         return settleS;
+    }
+
+    /** The speed at which it still moves the camera cleanly, metres a second; 0 where it does not move it. */
+    public double quickestMps() {
+        return quickestMps;
     }
 
     /** Minutes to rig it from nothing. */

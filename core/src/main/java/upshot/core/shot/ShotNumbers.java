@@ -2,6 +2,7 @@ package upshot.core.shot;
 
 import java.util.List;
 import upshot.core.house.Threshold;
+import upshot.core.optics.CloseUp;
 import upshot.core.optics.DepthOfField;
 import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
@@ -9,7 +10,7 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.time.Hold;
 import upshot.core.time.Playback;
-import upshot.core.time.ShutterMark;
+import upshot.core.time.Shutter;
 
 /**
  * The numbers to shoot a shot with.
@@ -18,7 +19,7 @@ import upshot.core.time.ShutterMark;
  * @param depth what is sharp
  * @param blurPercent how soft the background is, percent of the long side
  * @param playback frame for frame
- * @param shutter the mark nearest to 180°
+ * @param shutter by the school, or as it was chosen
  * @param hold how long to keep it clean and to roll
  * @param shotTimeS all takes with their resets, seconds
  * @param screenS what the cut shows of it, seconds
@@ -29,7 +30,7 @@ public record ShotNumbers(
         DepthOfField depth,
         double blurPercent,
         Playback playback,
-        ShutterMark shutter,
+        Shutter shutter,
         Hold hold,
         double shotTimeS,
         double screenS,
@@ -48,7 +49,7 @@ public record ShotNumbers(
         long frames = uses.stream().mapToLong(Use::frames).sum();
         return new ShotNumbers(
                 stand,
-                DepthOfField.of(stand.sensor(), shot.focalLengthMm(), shot.apertureN(), stand.distanceM()),
+                depth(stand, shot),
                 stand.sensor()
                         .backgroundBlurPercent(
                                 shot.focalLengthMm(),
@@ -56,11 +57,23 @@ public record ShotNumbers(
                                 stand.distanceM(),
                                 stand.distanceM() + plan.spotOf(action).backdropM()),
                 playback,
-                ShutterMark.halfOpen(shot.captureRate(), ShutterMark.STILLS_BODY),
+                Exposing.shutter(plan, shot),
                 hold,
                 hold.shotTimeS(shot.takes(), action.resetMin() * 60),
                 plan.brief().rate().secondsOf(frames),
                 playback.screenS(hold.cleanS()));
+    }
+
+    /** Through a close-up glass both limits are those of the lens behind it, mapped. */
+    private static DepthOfField depth(Stand stand, Shot shot) {
+        double strength = shot.dioptrePerM();
+        if (strength == 0) {
+            return DepthOfField.of(stand.sensor(), shot.focalLengthMm(), shot.apertureN(), stand.distanceM());
+        }
+        double lensM = 1 / Math.max(1e-6, 1 / stand.distanceM() - strength);
+        DepthOfField own = DepthOfField.of(stand.sensor(), shot.focalLengthMm(), shot.apertureN(), lensM);
+        return new DepthOfField(
+                CloseUp.mappedM(own.nearM(), strength), CloseUp.mappedM(own.farM(), strength), own.hyperfocalM());
     }
 
     private static Hold hold(Plan plan, Shot shot, Action action, Playback playback, List<Use> uses) {

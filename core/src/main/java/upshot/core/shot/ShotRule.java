@@ -10,7 +10,28 @@ import upshot.core.plan.Shot;
 public interface ShotRule {
 
     /** All rules on shots, in the order in which they are shown. */
-    List<ShotRule> ALL = List.of(new OutOfReach(), new TightRoom(), new TooClose());
+    List<ShotRule> ALL = List.of(
+            new OutOfReach(),
+            new UnderTheCeiling(),
+            new TightRoom(),
+            new TooClose(),
+            new NoSuchRate(),
+            new LampFlicker(),
+            new TooDark(),
+            new PunchedSoft(),
+            new QuickCrossing(),
+            new MoveSpeed(),
+            new ShutterLook(),
+            new FocusPull(),
+            new LeadRoom(),
+            new SafeAreas(),
+            new StillSlowed());
+
+    /** The id of the rule that says when somebody is through a still frame too soon. */
+    String QUICK_CROSSING = "quick-crossing";
+
+    /** Rules on where the camera can stand: what a proposed shot has to keep. */
+    List<ShotRule> PLACING = List.of(new OutOfReach(), new UnderTheCeiling(), new TightRoom(), new TooClose());
 
     /** Stable, in lower case with hyphens. */
     String id();
@@ -20,7 +41,16 @@ public interface ShotRule {
 
     /** What every rule says against a shot. */
     static List<Finding> judgeAll(Plan plan, Shot shot) {
-        return ALL.stream()
+        return judge(ALL, plan, shot);
+    }
+
+    /** Whether the camera can stand where a shot wants it. */
+    static boolean canStand(Plan plan, Shot shot) {
+        return judge(PLACING, plan, shot).isEmpty();
+    }
+
+    private static List<Finding> judge(List<ShotRule> rules, Plan plan, Shot shot) {
+        return rules.stream()
                 .map(rule -> rule.judge(plan, shot))
                 .flatMap(Optional::stream)
                 .toList();

@@ -4,6 +4,7 @@ import java.util.Optional;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
+import upshot.core.optics.CloseUp;
 import upshot.core.optics.Sensor;
 import upshot.core.plan.Action;
 import upshot.core.plan.Body;
@@ -51,7 +52,12 @@ public record Stand(
                 shot.insertHeightM(),
                 shot.aimHeightM().or(() -> shot.size() == Size.INSERT ? thingMiddle(action) : Optional.empty()));
         Sensor sensor = sensor(plan, shot, aspect);
-        double distance = sensor.distanceM(shot.focalLengthMm(), framing.heightM());
+        // What is recorded is larger than what is delivered by the punch-in, and so is its circle of confusion.
+        double recordedM = framing.heightM() * shot.punchIn();
+        double distance = shot.dioptrePerM() > 0
+                ? CloseUp.of(sensor, shot.focalLengthMm(), recordedM, shot.dioptrePerM())
+                        .distanceM()
+                : sensor.distanceM(shot.focalLengthMm(), recordedM);
         double rise = (shot.cameraHeightM() - framing.aimM()) / distance;
         double elevation = Degrees.asin(Math.max(-1, Math.min(1, rise)));
         return new Stand(
@@ -64,7 +70,8 @@ public record Stand(
         Mode mode = plan.modeFor(body, shot.captureRate())
                 .orElseGet(() -> plan.modesOf(body).get(0));
         double squeeze = Glass.of(plan, shot).map(Lens::squeeze).orElse(1.0);
-        return Sensor.cropped(mode.sensorWidthMm(), mode.sensorHeightMm(), squeeze, aspect);
+        return Sensor.cropped(mode.sensorWidthMm(), mode.sensorHeightMm(), squeeze, aspect)
+                .punchedIn(shot.punchIn());
     }
 
     /** The subject's extent as it is posed in an action. */

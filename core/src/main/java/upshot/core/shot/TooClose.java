@@ -1,5 +1,6 @@
 package upshot.core.shot;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -8,12 +9,15 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.optics.CloseUp;
 import upshot.core.plan.Change;
+import upshot.core.plan.Dioptre;
+import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
-/** The focus mark is nearer than the lens can be set. */
+/** The focus mark is nearer than the lens can be set, or a close-up glass in front of it does not suit the frame. */
 final class TooClose implements ShotRule {
 
     @Override
@@ -23,17 +27,48 @@ final class TooClose implements ShotRule {
 
     @Override
     public Optional<Finding> judge(Plan plan, Shot shot) {
-        return Glass.of(plan, shot)
-                .filter(lens -> markM(plan, shot) < lens.nearLimitM())
-                .map(lens -> finding(plan, shot, lens));
+        return Glass.of(plan, shot).filter(lens -> !focuses(plan, shot, lens)).map(lens -> finding(plan, shot, lens));
+    }
+
+    /** Whether a lens, with the shot's close-up glass if it has one, can be set to the subject. */
+    private static boolean focuses(Plan plan, Shot shot, Lens lens) {
+        if (shot.dioptrePerM() == 0) {
+            return markM(plan, shot) >= lens.nearLimitM();
+        }
+        CloseUp through = through(plan, shot);
+        return !through.tooWide() && !through.tooTight(lens.nearLimitM());
     }
 
     private static double markM(Plan plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
-        return stand.sensor().focusMarkM(shot.focalLengthMm(), stand.framing().heightM());
+        return stand.sensor().focusMarkM(shot.focalLengthMm(), stand.framing().heightM() * shot.punchIn());
+    }
+
+    private static CloseUp through(Plan plan, Shot shot) {
+        Stand stand = Stand.of(plan, shot);
+        double recordedM = stand.framing().heightM() * shot.punchIn();
+        return CloseUp.of(stand.sensor(), shot.focalLengthMm(), recordedM, shot.dioptrePerM());
     }
 
     private Finding finding(Plan plan, Shot shot, Lens lens) {
+        if (shot.dioptrePerM() > 0) {
+            CloseUp through = through(plan, shot);
+            double nearest = CloseUp.mappedM(lens.nearLimitM(), shot.dioptrePerM());
+            double farthest = CloseUp.mappedM(Double.POSITIVE_INFINITY, shot.dioptrePerM());
+            return new Finding(
+                    id(),
+                    Status.BREAK,
+                    List.of(shot.id()),
+                    through.tooWide() ? "Too wide for the close-up glass." : "Too close, even with the glass.",
+                    new Measured(through.distanceM(), through.tooWide() ? farthest : nearest, "m"),
+                    "With +%s in front the %s focuses from %s to %s."
+                            .formatted(
+                                    Say.number(shot.dioptrePerM(), 1),
+                                    lens.name(),
+                                    Say.metres(nearest),
+                                    Say.metres(farthest)),
+                    List.of(new Mend("Without the glass", Change.set(shot, "dioptrePerM", 0.0))));
+        }
         double mark = markM(plan, shot);
         return new Finding(
                 id(),
@@ -42,20 +77,44 @@ final class TooClose implements ShotRule {
                 "Too close for the %s.".formatted(lens.name()),
                 new Measured(mark, lens.nearLimitM(), "m"),
                 "It focuses from %s, this needs %s.".formatted(Say.metres(lens.nearLimitM()), Say.metres(mark)),
-                Glass.settings(plan)
-                        .filter(other -> reaches(plan, shot, other))
-                        .min(Comparator.comparingDouble(
-                                other -> Math.abs(Math.log(other.focalLengthMm() / shot.focalLengthMm()))))
-                        .map(other -> new Mend(
-                                "Take the %s".formatted(other.label()),
-                                Change.set(shot, "focalLengthMm", other.focalLengthMm())))
-                        .stream()
-                        .toList());
+                mends(plan, shot));
+    }
+
+    /** Another lens, a close-up glass of the kit, or a punch-in as far as the recorded pixels go. */
+    private static List<Mend> mends(Plan plan, Shot shot) {
+        List<Mend> mends = new ArrayList<>();
+        Glass.settings(plan)
+                .filter(other -> reaches(plan, shot, other))
+                .min(Comparator.comparingDouble(
+                        other -> Math.abs(Math.log(other.focalLengthMm() / shot.focalLengthMm()))))
+                .ifPresent(other -> mends.add(new Mend(
+                        "Take the %s".formatted(other.label()),
+                        Change.set(shot, "focalLengthMm", other.focalLengthMm()))));
+        plan.list(Kind.DIOPTRE).stream()
+                .filter(glass -> helps(plan, shot.with("dioptrePerM", glass.strengthPerM())))
+                .min(Comparator.comparingDouble(Dioptre::strengthPerM))
+                .ifPresent(glass ->
+                        mends.add(new Mend(glass.name(), Change.set(shot, "dioptrePerM", glass.strengthPerM()))));
+        double most = Math.floor(Recording.of(plan, shot).largestPunchIn() * 10) / 10;
+        for (int tenths = 11; tenths <= most * 10; tenths++) {
+            if (helps(plan, shot.with("punchIn", tenths / 10.0))) {
+                mends.add(
+                        new Mend("Punch in %s×".formatted(tenths / 10.0), Change.set(shot, "punchIn", tenths / 10.0)));
+                break;
+            }
+        }
+        return mends;
+    }
+
+    private static boolean helps(Plan plan, Shot changed) {
+        return Glass.of(plan, changed)
+                .filter(lens -> focuses(plan, changed, lens))
+                .isPresent();
     }
 
     private static boolean reaches(Plan plan, Shot shot, Glass.Setting setting) {
         Shot changed = shot.with("focalLengthMm", setting.focalLengthMm());
-        return markM(plan, changed) >= setting.lens().nearLimitM()
+        return focuses(plan, changed, setting.lens())
                 && Stand.of(plan, changed).groundDistanceM()
                         <= plan.spotOf(plan.actionOf(shot)).roomM();
     }

@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Hole;
-import upshot.core.coverage.Triad;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
@@ -57,7 +57,7 @@ public record Verdict(
         }
         return new Verdict(
                 plan,
-                Triad.holes(plan),
+                Coverage.holes(plan),
                 cut,
                 List.copyOf(joints),
                 shots,

@@ -7,13 +7,18 @@ import java.util.UUID;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import upshot.core.RandomPlans;
 import upshot.core.SamplePlan;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.house.CoverageSchool;
 import upshot.core.joint.Likeness;
 import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
+import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
@@ -36,13 +41,13 @@ class FillTest {
         sample.shot(action, shot -> shot.with("size", Size.MEDIUM_CLOSE));
         Plan plan = sample.build();
 
-        assertThat(Triad.holes(plan, action))
+        assertThat(Coverage.holes(plan, action))
                 .extracting(Hole::sizeClass)
                 .containsExactly(SizeClass.WIDE, SizeClass.DETAIL);
-        assertThat(Triad.holes(plan, place)).extracting(Hole::sizeClass).containsExactly(SizeClass.WIDE);
+        assertThat(Coverage.holes(plan, place)).extracting(Hole::sizeClass).containsExactly(SizeClass.WIDE);
         Plan covered = plan.apply(new Change.Add(
                 Shot.draft(sample.id(), place.id(), "Z9", plan.brief().rate())));
-        assertThat(Triad.holes(covered, place)).isEmpty();
+        assertThat(Coverage.holes(covered, place)).isEmpty();
     }
 
     @Test
@@ -53,7 +58,7 @@ class FillTest {
         Plan plan = sample.build();
         Plan filled = plan.apply(fill(plan, sample));
 
-        assertThat(Triad.holes(filled)).isEmpty();
+        assertThat(Coverage.holes(filled)).isEmpty();
         for (Action action : List.of(right, left)) {
             List<Shot> shots = filled.shotsOf(action);
             ScreenTravel kept = action == right ? ScreenTravel.LEFT_TO_RIGHT : ScreenTravel.RIGHT_TO_LEFT;
@@ -99,15 +104,94 @@ class FillTest {
         assertThat(ShotRule.judgeAll(filled, mid)).isEmpty();
     }
 
+    private static Plan school(Plan plan, CoverageSchool school) {
+        return plan.house().coverage() == school ? plan : plan.apply(Change.set(plan.house(), "coverage", school));
+    }
+
     @RepeatedTest(60)
-    void no_plan_keeps_a_hole_and_no_code_is_given_twice(RepetitionInfo run) {
-        Plan plan = new RandomPlans(run.getCurrentRepetition()).plan();
+    void every_size_is_filled_and_no_code_is_given_twice(RepetitionInfo run) {
+        Plan plan = school(new RandomPlans(run.getCurrentRepetition()).plan(), CoverageSchool.TRIAD);
         Plan filled = plan.apply(new Fill(UUID::randomUUID, Codes.of(plan)).propose(plan, hole -> true));
 
-        assertThat(Triad.holes(filled))
+        assertThat(Coverage.holes(filled))
                 .as("seed %d", run.getCurrentRepetition())
                 .isEmpty();
         assertThat(filled.shots()).extracting(Shot::code).doesNotHaveDuplicates();
         assertThat(filled.shots()).containsAll(plan.shots());
+    }
+
+    @ParameterizedTest
+    @EnumSource(CoverageSchool.class)
+    void each_school_is_filled_in_a_room_that_allows_it(CoverageSchool school) {
+        sample.action(one -> one.with("thing", "bowl").with("durationS", 25.0));
+        Plan plan = school(sample.build(), school);
+        Plan filled = plan.apply(fill(plan, sample));
+
+        int asked = switch (school) {
+            case TRIAD, PERFORMANCE -> 3;
+            case TRIPLE -> 9;
+            case PRODUCT -> 5;
+        };
+        assertThat(Coverage.holes(plan)).hasSize(asked);
+        assertThat(Coverage.holes(filled)).as(school.label()).isEmpty();
+        List<Shot> shots = filled.shots();
+        shots.forEach(one -> shots.stream()
+                .filter(other -> other != one)
+                .forEach(
+                        other -> assertThat(Likeness.between(filled, one, other).clear())
+                                .as("%s %s %s", school, one, other)
+                                .isTrue()));
+    }
+
+    @Test
+    void a_view_has_its_bounds() {
+        Shot shot = sample.shot(sample.action(), one -> one.with("size", Size.WIDE));
+        Plan plan = sample.build();
+
+        // 1.70 m tall: low below 0.595 m, eye from 1.275 to 1.785 m, high above.
+        assertThat(View.LOW.shows(plan, shot.with("cameraHeightM", 0.59))).isTrue();
+        assertThat(View.LOW.shows(plan, shot.with("cameraHeightM", 0.60))).isFalse();
+        assertThat(View.EYE.shows(plan, shot.with("cameraHeightM", 1.27))).isFalse();
+        assertThat(View.EYE.shows(plan, shot.with("cameraHeightM", 1.78))).isTrue();
+        assertThat(View.HIGH.shows(plan, shot.with("cameraHeightM", 1.79))).isTrue();
+        assertThat(View.MASTER.shows(plan, shot)).isTrue();
+        assertThat(View.MASTER.shows(plan, shot.with("holdS", 9.0))).isFalse();
+        assertThat(View.TURNING.shows(plan, shot)).isFalse();
+    }
+
+    @Test
+    void somebody_too_quick_for_a_still_frame_is_followed() {
+        Action action = sample.action(one -> one.with("speedMps", 8.0));
+        Plan plan = sample.build();
+        Plan filled = plan.apply(fill(plan, sample));
+
+        assertThat(filled.shotsOf(action)).extracting(Shot::move).contains(Move.FOLLOW);
+        assertThat(filled.shotsOf(action))
+                .allSatisfy(shot -> assertThat(ShotRule.judgeAll(filled, shot))
+                        .noneMatch(finding -> finding.ruleId().equals(ShotRule.QUICK_CROSSING)));
+    }
+
+    @Test
+    void the_edit_wishes_for_ways_in_foregrounds_and_sounds() {
+        Action action = sample.action(one -> one.with("beatId", sample.nextBeat()));
+        Shot still = sample.shot(action, 30);
+        Plan plan = sample.build();
+        Beat ending = plan.beats().get(1);
+
+        assertThat(Wishes.of(plan, plan.beats().get(0))).isEmpty();
+        assertThat(Wishes.of(plan, ending))
+                .extracting(Wishes.Wish::sentence)
+                .containsExactly("1 way out, 2 asked", "no foreground yet", "1 action without a sound");
+        Plan met = plan.apply(Change.batch(List.of(
+                Change.set(still, "foreground", true),
+                Change.set(action, "sound", "steps"),
+                new Change.Add(Shot.draft(sample.id(), action.id(), "Z1", still.captureRate())
+                        .with("move", Move.PULL)))));
+        assertThat(met.shots()).hasSize(2);
+        assertThat(Wishes.of(met, ending)).singleElement().satisfies(wish -> {
+            assertThat(wish.open()).isFalse();
+            assertThat(wish.sentence()).isEqualTo("2 ways out, 2 asked");
+        });
+        assertThat(Wishes.cutaways(plan)).extracting(Wishes.Wish::sentence).containsExactly("Hall");
     }
 }

@@ -77,9 +77,7 @@ class ShotRulesTest {
         Finding finding = new TooClose()
                 .judge(plan.apply(Change.set(lens, "nearLimitM", mark + 0.001)), shot)
                 .orElseThrow();
-        assertThat(finding.mends())
-                .singleElement()
-                .satisfies(mend -> assertThat(mend.label()).isEqualTo("Take the 35 mm"));
+        assertThat(finding.mends()).extracting(mend -> mend.label()).containsExactly("Take the 35 mm", "Punch in 1.1×");
     }
 
     @Test

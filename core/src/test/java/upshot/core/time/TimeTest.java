@@ -1,7 +1,6 @@
 package upshot.core.time;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -75,17 +74,13 @@ class TimeTest {
     @ParameterizedTest
     @CsvSource({"24,1/50", "25,1/50", "30,1/60", "50,1/100", "60,1/125", "120,1/250", "240,1/500"})
     void half_open_shutter_falls_on_the_nearest_mark(int capture, String mark) {
-        assertThat(ShutterMark.halfOpen(FrameRate.of(capture), ShutterMark.STILLS_BODY))
-                .hasToString(mark);
+        assertThat(Shutter.nearestMark(FrameRate.of(capture), 180)).hasToString(mark);
     }
 
     @Test
     void a_shutter_is_never_longer_than_the_frame() {
-        List<ShutterMark> marks = List.of(new ShutterMark(30), new ShutterMark(250));
-
-        assertThat(ShutterMark.halfOpen(FrameRate.of(30), marks)).hasToString("1/30");
-        assertThat(ShutterMark.halfOpen(FrameRate.parse("30000/1001"), marks)).hasToString("1/30");
-        assertThat(ShutterMark.halfOpen(FrameRate.of(31), marks)).hasToString("1/250");
-        assertThatThrownBy(() -> ShutterMark.halfOpen(FrameRate.of(300), marks)).hasMessageContaining("300");
+        // At 350° half of a mark longer would be nearer, but a frame lasts 1/31 s only.
+        assertThat(Shutter.nearestMark(FrameRate.of(30), 360)).hasToString("1/30");
+        assertThat(Shutter.nearestMark(FrameRate.of(31), 350)).hasToString("1/40");
     }
 }

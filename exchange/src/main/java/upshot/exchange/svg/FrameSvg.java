@@ -28,7 +28,10 @@ public final class FrameSvg {
                 .append(number(frame.aspect()))
                 .append(' ')
                 .append(number(1))
-                .append("\" preserveAspectRatio=\"xMidYMid slice\" role=\"img\" aria-label=\"")
+                .append("\" preserveAspectRatio=\"xMidYMid ")
+                // A wide picture may lose its sides in a narrow place; an upright one is shown whole.
+                .append(frame.aspect() < 1 ? "meet" : "slice")
+                .append("\" role=\"img\" aria-label=\"")
                 .append(escape(title))
                 .append("\">");
         frame.shapes().forEach(shape -> append(svg, shape));

@@ -1,0 +1,279 @@
+package upshot.app.coverage;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import upshot.core.brief.DayBand;
+import upshot.core.finding.Say;
+import upshot.core.light.SunDay;
+import upshot.core.optics.Separation;
+import upshot.core.plan.Action;
+import upshot.core.plan.Brief;
+import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
+import upshot.core.plan.WantedLight;
+import upshot.core.shot.Exposing;
+import upshot.core.shot.Moving;
+import upshot.core.shot.Recording;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.shot.Stand;
+import upshot.core.time.Motion;
+
+/** The figures of a shot, in groups, each with the formula and the inputs that it comes from. */
+final class ShotFigures {
+
+    /**
+     * @param title what the figures are about
+     */
+    record Group(String title, List<Figure> figures) {}
+
+    /**
+     * A computed figure.
+     *
+     * @param how the formula with its inputs; empty where there is nothing to explain
+     */
+    record Figure(String label, String value, String how) {}
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+
+    private final Plan plan;
+    private final Shot shot;
+    private final Action action;
+    private final Spot spot;
+    private final ShotNumbers numbers;
+    private final Stand stand;
+
+    private ShotFigures(Plan plan, Shot shot, ShotNumbers numbers) {
+        this.plan = plan;
+        this.shot = shot;
+        this.action = plan.actionOf(shot);
+        this.spot = plan.spotOf(action);
+        this.numbers = numbers;
+        this.stand = numbers.stand();
+    }
+
+    static List<Group> of(Plan plan, Shot shot, ShotNumbers numbers) {
+        ShotFigures figures = new ShotFigures(plan, shot, numbers);
+        return List.of(
+                new Group("Stand", figures.stand()),
+                new Group("Camera", figures.camera()),
+                new Group("Roll", figures.roll()));
+    }
+
+    private List<Figure> stand() {
+        List<Figure> figures = new ArrayList<>();
+        double focal = shot.focalLengthMm();
+        figures.add(new Figure(
+                "Distance",
+                "%s back, %s up".formatted(Say.metres(stand.groundDistanceM()), Say.metres(shot.cameraHeightM())),
+                shot.dioptrePerM() > 0
+                        ? "1/(x + P) through +%s, x the lens's own setting".formatted(Say.number(shot.dioptrePerM(), 1))
+                        : "d = f(F/s_h + 1) = %s mm × (%s/%s mm + 1) = %s to the aim; along the floor d·cos of the tilt"
+                                .formatted(
+                                        Say.number(focal, 1),
+                                        Say.metres(stand.framing().heightM() * shot.punchIn()),
+                                        Say.number(stand.sensor().heightMm(), 1),
+                                        Say.metres(stand.distanceM()))));
+        figures.add(new Figure(
+                "Looks",
+                looks(stand.elevationDeg()),
+                "asin((camera %s − aim %s)/%s)"
+                        .formatted(
+                                Say.metres(shot.cameraHeightM()),
+                                Say.metres(stand.framing().aimM()),
+                                Say.metres(stand.distanceM()))));
+        figures.add(new Figure(
+                "Room",
+                "%s of %s".formatted(Say.metres(stand.groundDistanceM()), Say.metres(spot.roomM())),
+                "what %s gives to stand back".formatted(spot.name())));
+        figures.add(new Figure(
+                "Frame",
+                "%s high at the subject".formatted(Say.metres(stand.framing().heightM())),
+                "%s of %s".formatted(shot.size().label(), plan.subjectOf(action).name())));
+        if (action.line() != Line.NONE) {
+            figures.add(new Figure(
+                    "Travel",
+                    Stand.travel(plan, shot, false).label(),
+                    "the sign of sin of the bearing, %s".formatted(Say.degrees(shot.bearingDeg()))));
+        }
+        return figures;
+    }
+
+    private List<Figure> camera() {
+        List<Figure> figures = new ArrayList<>();
+        double focal = shot.focalLengthMm();
+        figures.add(new Figure(
+                "Lens",
+                "%s mm, %s across, %s mm full frame"
+                        .formatted(
+                                Say.number(focal, 0),
+                                Say.degrees(stand.sensor().fieldOfViewDeg(focal)),
+                                Say.number(stand.sensor().fullFrameEquivalentMm(focal), 0)),
+                "2·atan(s_w/2f) and f × 36/s_w with s_w %s mm"
+                        .formatted(Say.number(stand.sensor().widthMm(), 1))));
+        figures.add(new Figure(
+                "Sharp",
+                sharp(),
+                "H = f²/(N·coc) + f = %s, coc %s mm"
+                        .formatted(
+                                Say.metres(numbers.depth().hyperfocalM()),
+                                Say.number(stand.sensor().cocMm(), 4))));
+        figures.add(background());
+        figures.add(shutter());
+        Exposing exposing = Exposing.of(plan, shot);
+        figures.add(new Figure(
+                "Light",
+                "%s lx wanted, %s there".formatted(Say.number(exposing.needed().lux(), 0), Say.number(spot.lux(), 0)),
+                "250·N²/(t·ISO) at f/%s, %s s, ISO %d%s"
+                        .formatted(
+                                Say.number(shot.apertureN(), 1),
+                                exposing.shutter(),
+                                shot.iso(),
+                                shot.ndStops() > 0 ? ", ND %s".formatted(Say.number(shot.ndStops(), 1)) : "")));
+        wantedLight(figures);
+        moves(figures);
+        return figures;
+    }
+
+    private Figure background() {
+        double blur = numbers.blurPercent();
+        String word = blur < 0.3 ? "readable" : blur < 1 ? "soft" : "stands apart";
+        Separation separation =
+                Separation.of(stand.sensor(), shot.focalLengthMm(), shot.apertureN(), stand.distanceM());
+        String how = separation.reachable()
+                ? "f²/(N(d−f))·|D−d|/D of the long side; 1 %% from %s off the background on"
+                        .formatted(Say.metres(separation.backgroundM() - stand.distanceM()))
+                : "at most %s %% through this lens: longer, wider open or tighter for more"
+                        .formatted(Say.number(separation.kappa(), 2));
+        return new Figure("Background", "%s %% blur, %s".formatted(Say.number(blur, 2), word), how);
+    }
+
+    private Figure shutter() {
+        double angle = numbers.shutter().angleDeg(shot.captureRate());
+        return new Figure(
+                "Shutter",
+                "%s, %s".formatted(numbers.shutter(), Say.degrees(angle)),
+                shot.shutterPerS().isPresent()
+                        ? "chosen on this shot"
+                        : "%s, the nearest mark at %s frames"
+                                .formatted(
+                                        plan.house().shutter().label(),
+                                        shot.captureRate().label()));
+    }
+
+    private String sharp() {
+        String near = Say.metres(numbers.depth().nearM());
+        String stop = "f/" + Say.number(shot.apertureN(), 1);
+        return Double.isInfinite(numbers.depth().farM())
+                ? "%s to the horizon at %s".formatted(near, stop)
+                : "%s to %s at %s".formatted(near, Say.metres(numbers.depth().farM()), stop);
+    }
+
+    /** When the light that the action asks for is to be had that day. */
+    private void wantedLight(List<Figure> figures) {
+        Brief brief = plan.brief();
+        if (action.wantedLight() == WantedLight.ANY
+                || brief.shootDate().isEmpty()
+                || brief.coordinates().isEmpty()) {
+            return;
+        }
+        SunDay day = new SunDay(brief.coordinates().get(), brief.shootDate().get(), DayBand.zone(brief));
+        String windows = day.windows(action.wantedLight()).stream()
+                .map(window -> "%s to %s"
+                        .formatted(
+                                CLOCK.format(window.from().atZone(day.zone())),
+                                CLOCK.format(window.until().atZone(day.zone()))))
+                .collect(Collectors.joining(", "));
+        figures.add(new Figure(
+                capital(action.wantedLight().label()),
+                windows.isEmpty() ? "not that day" : windows,
+                "the sun's altitude at %s".formatted(brief.coordinates().get().label())));
+    }
+
+    private void moves(List<Figure> figures) {
+        Moving moving = Moving.of(plan, shot);
+        if (!Double.isInfinite(moving.crossingS())) {
+            figures.add(new Figure(
+                    "Crosses in",
+                    Say.number(moving.crossingS(), 2) + " s of screen",
+                    "F·aspect·0.5/(v·|sin β|·|p|), the middle half of the frame"));
+        }
+        if (shot.move().moving() && shot.moveM() > 0) {
+            figures.add(new Figure(
+                    capital(shot.move().label()),
+                    "%s in %s s, %s m/s"
+                            .formatted(
+                                    Say.metres(shot.moveM()),
+                                    Say.number(moving.playback().realS(moving.screenS()), 2),
+                                    Say.number(moving.speedMps(shot), 2)),
+                    "%s s of screen take |p| times as long for the camera".formatted(Say.number(moving.screenS(), 1))));
+        }
+        if (shot.move().moving() && shot.turnDeg() > 0) {
+            double smooth = Motion.smoothPanS(
+                    shot.turnDeg(), moving.fieldDeg(), plan.brief().rate());
+            figures.add(new Figure(
+                    "Turns",
+                    "%s, smooth from %s s on".formatted(Say.degrees(shot.turnDeg()), Say.number(smooth, 1)),
+                    "7·(24/b)·θ/φ with a field of %s".formatted(Say.degrees(moving.fieldDeg()))));
+        }
+    }
+
+    private List<Figure> roll() {
+        Recording recording = Recording.of(plan, shot);
+        List<Figure> figures = new ArrayList<>();
+        figures.add(new Figure(
+                "Plays",
+                numbers.playback().label(),
+                "p = b/c = %s/%s frame for frame"
+                        .formatted(
+                                plan.brief().rate().label(), shot.captureRate().label())));
+        figures.add(new Figure(
+                "Keep clean",
+                "%s s, %s s of screen"
+                        .formatted(Say.number(numbers.hold().cleanS(), 1), Say.number(numbers.usableScreenS(), 1)),
+                "the longest of the hold, the uses with their handles, and an action that happens once"));
+        figures.add(new Figure(
+                "Roll",
+                Say.number(numbers.hold().rollS(), 1) + " s",
+                "settle %s, clean %s, tail after it"
+                        .formatted(
+                                Say.number(numbers.hold().settleS(), 0),
+                                Say.number(numbers.hold().cleanS(), 1))));
+        figures.add(new Figure(
+                "All takes",
+                "%s min for %d".formatted(Say.number(Math.ceil(numbers.shotTimeS() / 6) / 10, 1), shot.takes()),
+                "takes × roll + (takes − 1) × %s min reset".formatted(Say.number(action.resetMin(), 1))));
+        figures.add(new Figure(
+                "Card",
+                "%s, %s min to copy".formatted(size(recording.megabytes()), Say.number(recording.copyMin(), 1)),
+                "%s Mbit/s in %s"
+                        .formatted(
+                                Say.number(recording.mode().bitRateMbps(), 0),
+                                recording.mode().name())));
+        figures.add(new Figure(
+                "Battery",
+                Say.number(100 * recording.batteryShare(), 1) + " % of one",
+                "the roll of all takes against %s min"
+                        .formatted(Say.number(plan.bodies().get(0).batteryMin(), 0))));
+        if (!action.sound().isEmpty()) {
+            figures.add(new Figure("Sound", capital(action.sound()), ""));
+        }
+        return figures;
+    }
+
+    private static String size(double megabytes) {
+        return megabytes < 1000 ? Say.number(megabytes, 0) + " MB" : Say.number(megabytes / 1000, 1) + " GB";
+    }
+
+    private static String looks(double elevationDeg) {
+        long degrees = Math.round(Math.abs(elevationDeg));
+        return degrees == 0 ? "level" : "%d° %s".formatted(degrees, elevationDeg > 0 ? "down" : "up");
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,73 @@
+package upshot.core.coverage;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import upshot.core.house.CoverageSchool;
+import upshot.core.plan.Action;
+import upshot.core.plan.Plan;
+import upshot.core.size.SizeClass;
+
+/** What the school of coverage asks of each action; a feature needs one picture, of any size, in every school. */
+public final class Coverage {
+
+    private Coverage() {}
+
+    private record Demand(SizeClass sizeClass, View view, String misses) {}
+
+    private static final List<Demand> TRIAD = List.of(
+            new Demand(SizeClass.WIDE, View.ANY, "Nobody will know where this is."),
+            new Demand(SizeClass.MID, View.ANY, "Nobody will see who does it."),
+            new Demand(SizeClass.DETAIL, View.ANY, "Nothing to cut to: no picture of what it is."));
+
+    private static final List<Demand> PERFORMANCE = List.of(
+            new Demand(SizeClass.WIDE, View.MASTER, "No master of the whole run to come back to."),
+            new Demand(SizeClass.MID, View.ANY, "Nobody will see who performs."),
+            new Demand(SizeClass.DETAIL, View.ANY, "No fragment to cut away to."));
+
+    private static final List<Demand> PRODUCT = List.of(
+            new Demand(SizeClass.WIDE, View.LEVEL, "It never stands there at its own height."),
+            new Demand(SizeClass.MID, View.FORTY_FIVE, "Nobody will see it as from a table."),
+            new Demand(SizeClass.MID, View.OVERHEAD, "Nobody will see how it is laid out."),
+            new Demand(SizeClass.MID, View.TURNING, "Its other sides stay unseen."),
+            new Demand(SizeClass.DETAIL, View.ANY, "Nothing of it moves or pours close by."));
+
+    private static final List<Demand> TRIPLE = Arrays.stream(SizeClass.values())
+            .flatMap(sizeClass -> List.of(View.LOW, View.EYE, View.HIGH).stream()
+                    .map(view -> new Demand(
+                            sizeClass,
+                            view,
+                            "No %s, %s: the edit stays at one height.".formatted(sizeClass.label(), view.label()))))
+            .toList();
+
+    /** The holes of the whole plan in story order, wide before mid before detail. */
+    public static List<Hole> holes(Plan plan) {
+        List<Hole> holes = new ArrayList<>();
+        plan.actions().forEach(action -> holes.addAll(holes(plan, action)));
+        return holes;
+    }
+
+    /** The holes of one action. */
+    public static List<Hole> holes(Plan plan, Action action) {
+        if (action.feature()) {
+            return plan.shotsOf(action).isEmpty()
+                    ? List.of(new Hole(action.id(), SizeClass.WIDE, View.ANY, "Nothing shows this place or thing."))
+                    : List.of();
+        }
+        return demands(plan.house().coverage()).stream()
+                .filter(demand -> plan.shotsOf(action).stream()
+                        .noneMatch(
+                                shot -> shot.size().sizeClass() == demand.sizeClass && demand.view.shows(plan, shot)))
+                .map(demand -> new Hole(action.id(), demand.sizeClass, demand.view, demand.misses))
+                .toList();
+    }
+
+    private static List<Demand> demands(CoverageSchool school) {
+        return switch (school) {
+            case TRIAD -> TRIAD;
+            case TRIPLE -> TRIPLE;
+            case PERFORMANCE -> PERFORMANCE;
+            case PRODUCT -> PRODUCT;
+        };
+    }
+}

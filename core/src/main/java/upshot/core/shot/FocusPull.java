@@ -1,0 +1,45 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.measure.Degrees;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** The subject walks out of what is sharp while the shot is on screen. */
+final class FocusPull implements ShotRule {
+
+    @Override
+    public String id() {
+        return "focus-pull";
+    }
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        Moving moving = Moving.of(plan, shot);
+        ShotNumbers numbers = ShotNumbers.of(plan, shot);
+        double from = numbers.stand().distanceM();
+        boolean towards = Degrees.cos(shot.bearingDeg()) > 0;
+        double until = Math.max(0.05, towards ? from - moving.depthChangeM() : from + moving.depthChangeM());
+        boolean sharp =
+                until >= numbers.depth().nearM() && until <= numbers.depth().farM();
+        if (sharp) {
+            return Optional.empty();
+        }
+        double limit = towards ? numbers.depth().nearM() : numbers.depth().farM();
+        double realS = moving.playback().realS(moving.screenS());
+        return Optional.of(new Finding(
+                id(),
+                Status.WATCH,
+                List.of(shot.id()),
+                "Pull the focus.",
+                new Measured(until, limit, "m"),
+                "Pull from %s to %s in %s s: sharp ends at %s."
+                        .formatted(Say.metres(from), Say.metres(until), Say.number(realS, 1), Say.metres(limit)),
+                List.of()));
+    }
+}

@@ -1,0 +1,49 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.ground.ScreenTravel;
+import upshot.core.plan.Change;
+import upshot.core.plan.Placement;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** Somebody who moves or looks to one side has less than 55 % of the picture ahead. */
+final class LeadRoom implements ShotRule {
+
+    @Override
+    public String id() {
+        return "lead-room";
+    }
+
+    private static final double LEAST_AHEAD = 0.55;
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        ScreenTravel travel = Stand.travel(plan, shot, false);
+        if (shot.placement() == Placement.CENTRE || travel == ScreenTravel.NEUTRAL) {
+            return Optional.empty();
+        }
+        double across = shot.placement() == Placement.LEFT_THIRD ? 1.0 / 3 : 2.0 / 3;
+        double ahead = travel == ScreenTravel.LEFT_TO_RIGHT ? 1 - across : across;
+        if (ahead >= LEAST_AHEAD) {
+            return Optional.empty();
+        }
+        Placement other = shot.placement() == Placement.LEFT_THIRD ? Placement.RIGHT_THIRD : Placement.LEFT_THIRD;
+        return Optional.of(new Finding(
+                id(),
+                Status.WATCH,
+                List.of(shot.id()),
+                "No room ahead.",
+                new Measured(100 * ahead, 100 * LEAST_AHEAD, "%"),
+                "It goes %s and stands in the %s: %s %% of the picture lie ahead."
+                        .formatted(travel.label(), shot.placement().label(), Say.number(100 * ahead, 0)),
+                List.of(new Mend(
+                        "Place it in the %s".formatted(other.label()), Change.set(shot, "placement", other)))));
+    }
+}

@@ -1,0 +1,104 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Move;
+import upshot.core.plan.MoveReason;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.time.Motion;
+
+/** The camera would have to move or turn faster than its support can, or pans in steps. */
+final class MoveSpeed implements ShotRule {
+
+    @Override
+    public String id() {
+        return "move-speed";
+    }
+
+    private static final double PAN_DEG_PER_S = 60;
+    private static final double ROUNDING = 1e-9;
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        if (!shot.move().moving()) {
+            return Optional.empty();
+        }
+        Moving moving = Moving.of(plan, shot);
+        boolean turns = shot.move() == Move.PAN || shot.move() == Move.TILT;
+        if (turns && shot.turnDeg() > 0) {
+            return turn(plan, shot, moving);
+        }
+        double speed = moving.speedMps(shot);
+        double quickest = shot.support().quickestMps();
+        if (turns || shot.moveM() == 0 || speed <= quickest + ROUNDING) {
+            return Optional.empty();
+        }
+        double most = Motion.mostCovered(quickest, moving.screenS(), moving.playback());
+        return Optional.of(new Finding(
+                id(),
+                Status.BREAK,
+                List.of(shot.id()),
+                "The %s cannot move so fast.".formatted(shot.support().label()),
+                new Measured(speed, quickest, "m/s"),
+                "%s in %s s of screen is %s m/s for the camera; %s m/s is what it does."
+                        .formatted(
+                                Say.metres(shot.moveM()),
+                                Say.number(moving.screenS(), 2),
+                                Say.number(speed, 2),
+                                Say.number(quickest, 1)),
+                most > 0
+                        ? List.of(new Mend(
+                                "Move %s".formatted(Say.metres(floor(most))), Change.set(shot, "moveM", floor(most))))
+                        : List.of(new Mend("Keep still", Change.set(shot, "move", Move.STILL)))));
+    }
+
+    private Optional<Finding> turn(Plan plan, Shot shot, Moving moving) {
+        double speed = moving.turnDegPerS(shot);
+        double smoothS = Motion.smoothPanS(
+                shot.turnDeg(), moving.fieldDeg(), plan.brief().rate());
+        if (speed > PAN_DEG_PER_S + ROUNDING) {
+            double most = floor(Motion.mostCovered(PAN_DEG_PER_S, moving.screenS(), moving.playback()));
+            return Optional.of(new Finding(
+                    id(),
+                    Status.BREAK,
+                    List.of(shot.id()),
+                    "Turns too fast.",
+                    new Measured(speed, PAN_DEG_PER_S, "°/s"),
+                    "%s in %s s of screen is %s a second; %s is the most."
+                            .formatted(
+                                    Say.degrees(shot.turnDeg()),
+                                    Say.number(moving.screenS(), 2),
+                                    Say.degrees(speed),
+                                    Say.degrees(PAN_DEG_PER_S)),
+                    List.of(new Mend("Turn %s".formatted(Say.degrees(most)), Change.set(shot, "turnDeg", most)))));
+        }
+        boolean followsMover = shot.reason() == MoveReason.FOLLOWS;
+        if (followsMover || moving.screenS() >= smoothS - ROUNDING) {
+            return Optional.empty();
+        }
+        return Optional.of(new Finding(
+                id(),
+                Status.WATCH,
+                List.of(shot.id()),
+                "The turn is seen in steps.",
+                new Measured(moving.screenS(), smoothS, "s"),
+                "%s across a field of %s is smooth from %s s of screen on, this has %s."
+                        .formatted(
+                                Say.degrees(shot.turnDeg()),
+                                Say.degrees(moving.fieldDeg()),
+                                Say.number(smoothS, 1),
+                                Say.number(moving.screenS(), 2)),
+                List.of(new Mend("It follows a mover", Change.set(shot, "reason", MoveReason.FOLLOWS)))));
+    }
+
+    private static double floor(double value) {
+        return Math.floor(value * 100) / 100;
+    }
+}

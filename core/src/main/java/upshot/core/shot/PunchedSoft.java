@@ -1,0 +1,40 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** More is cut out of the recorded picture than it has pixels for. */
+final class PunchedSoft implements ShotRule {
+
+    @Override
+    public String id() {
+        return "punched-soft";
+    }
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        double most = Recording.of(plan, shot).largestPunchIn();
+        if (shot.punchIn() <= Math.max(1, most) + 1e-9) {
+            return Optional.empty();
+        }
+        double mended = Math.max(1, Math.floor(most * 100) / 100);
+        return Optional.of(new Finding(
+                id(),
+                Status.BREAK,
+                List.of(shot.id()),
+                "Softer than it is delivered.",
+                new Measured(shot.punchIn(), most, "×"),
+                "A punch-in of %s× is wanted, the recorded picture has pixels for %s×."
+                        .formatted(Say.number(shot.punchIn(), 2), Say.number(most, 2)),
+                List.of(new Mend(
+                        "Punch in %s×".formatted(Say.number(mended, 2)), Change.set(shot, "punchIn", mended)))));
+    }
+}

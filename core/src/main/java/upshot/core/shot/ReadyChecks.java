@@ -1,0 +1,48 @@
+package upshot.core.shot;
+
+import java.util.ArrayList;
+import java.util.List;
+import upshot.core.plan.Action;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Support;
+
+/** What to look at before a shot is rolled, put together from what it uses. */
+public final class ReadyChecks {
+
+    private ReadyChecks() {}
+
+    /** Short lines, the support's own first. */
+    public static List<String> of(Plan plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        List<String> checks = new ArrayList<>(support(shot.support()));
+        checks.add("Lens and %s cleaned".formatted(action.hasThing() ? action.thing() : "thing"));
+        checks.add("Horizon, focus, exposure and white balance locked, none of them searching");
+        checks.add("%s frames, shutter %s".formatted(shot.captureRate().label(), Exposing.shutter(plan, shot)));
+        checks.add("Exposed to a healthy level, even for a dark look");
+        if (plan.brief().aspect().ratio() < 1) {
+            checks.add("Camera turned upright");
+        }
+        if (shot.lampsOff()) {
+            checks.add("Lamps off");
+        }
+        checks.add("Empty seconds at both ends");
+        checks.add(
+                action.sound().isEmpty()
+                        ? "Sound: levels, wind, traffic"
+                        : "Sound: levels, wind, traffic; record %s".formatted(action.sound()));
+        return checks;
+    }
+
+    private static List<String> support(Support support) {
+        return switch (support) {
+            case GIMBAL -> List.of("Balanced on all three axes with the motors off", "Walk heel to toe, knees soft");
+            case HAND_HELD, SHOULDER ->
+                List.of("Elbows in, turn the body and not the hands", "Brace on something for details");
+            case TRIPOD -> List.of("Level, nothing loose");
+            case SLIDER -> List.of("Level, nothing loose, in and out points set");
+            case OVERHEAD -> List.of("Secondary fixing on, nobody under it");
+            case TURNTABLE -> List.of("Level, turns without a wobble");
+        };
+    }
+}

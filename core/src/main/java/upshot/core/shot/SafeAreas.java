@@ -1,0 +1,54 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.frame.DrawnFrame;
+import upshot.core.frame.FramePoint;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** In an upright picture the eye is led where buttons and captions will lie. */
+final class SafeAreas implements ShotRule {
+
+    @Override
+    public String id() {
+        return "safe-areas";
+    }
+
+    private static final double TOP = 0.14;
+    private static final double BOTTOM = 0.22;
+    private static final double RIGHT = 0.12;
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        double aspect = plan.brief().aspect().ratio();
+        if (aspect >= 1) {
+            return Optional.empty();
+        }
+        FramePoint eye = DrawnFrame.of(plan, shot).eye();
+        double fromRight = 1 - eye.u() / aspect;
+        if (eye.v() < TOP) {
+            return Optional.of(finding(shot, "top", eye.v(), TOP));
+        }
+        if (1 - eye.v() < BOTTOM) {
+            return Optional.of(finding(shot, "bottom", 1 - eye.v(), BOTTOM));
+        }
+        return fromRight < RIGHT ? Optional.of(finding(shot, "right", fromRight, RIGHT)) : Optional.empty();
+    }
+
+    private Finding finding(Shot shot, String edge, double value, double limit) {
+        return new Finding(
+                id(),
+                Status.WATCH,
+                List.of(shot.id()),
+                "Under the buttons.",
+                new Measured(100 * value, 100 * limit, "%"),
+                "The eye goes to %s %% from the %s of an upright picture; %s %% are covered there."
+                        .formatted(Say.number(100 * value, 0), edge, Say.number(100 * limit, 0)),
+                List.of());
+    }
+}

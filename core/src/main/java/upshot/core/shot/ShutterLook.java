@@ -1,0 +1,78 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.measure.Numbers;
+import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.time.Playback;
+import upshot.core.time.Shutter;
+
+/** Movement smears more or less than the school wants, or so little that it stutters. */
+final class ShutterLook implements ShotRule {
+
+    @Override
+    public String id() {
+        return "shutter-look";
+    }
+
+    private static final double STRICT_LEAST_DEG = 113;
+    private static final double STRICT_MOST_DEG = 286;
+    private static final double CRISP_LEAST_DEG = 90;
+    private static final double CRISP_MOST_DEG = 120;
+    private static final double STUTTERS_BELOW_DEG = 60;
+    private static final double ROUNDING = 1e-6;
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        Shutter shutter = Exposing.shutter(plan, shot);
+        double shown = shutter.shownDeg(
+                plan.brief().rate(), Playback.of(1, plan.brief().rate(), shot.captureRate()));
+        double frame = shutter.angleDeg(shot.captureRate());
+        if (frame > 360 + ROUNDING) {
+            return Optional.of(finding(shot, Status.BREAK, "Shutter longer than a frame.", frame, 360, shutter));
+        }
+        boolean moves = shot.move().moving() || action.line() == Line.TRAVEL;
+        if (moves && shown < STUTTERS_BELOW_DEG - ROUNDING) {
+            return Optional.of(finding(shot, Status.WATCH, "Movement stutters.", shown, STUTTERS_BELOW_DEG, shutter));
+        }
+        return switch (plan.house().shutter()) {
+            case FREE -> Optional.empty();
+            case HALF_OPEN -> outside(shot, shown, STRICT_LEAST_DEG, STRICT_MOST_DEG, shutter);
+            case CRISP ->
+                action.quick() ? outside(shot, shown, CRISP_LEAST_DEG, CRISP_MOST_DEG, shutter) : Optional.empty();
+        };
+    }
+
+    private Optional<Finding> outside(Shot shot, double shown, double least, double most, Shutter shutter) {
+        if (Numbers.within(shown, least - ROUNDING, most + ROUNDING)) {
+            return Optional.empty();
+        }
+        boolean little = shown < least;
+        String title = little ? "Movement looks chopped." : "Movement smears.";
+        return Optional.of(finding(shot, Status.WATCH, title, shown, little ? least : most, shutter));
+    }
+
+    private Finding finding(Shot shot, Status status, String title, double value, double limit, Shutter shutter) {
+        return new Finding(
+                id(),
+                status,
+                List.of(shot.id()),
+                title,
+                new Measured(value, limit, "°"),
+                "%s at %s frames smears over %s of a shown frame; %s is the bound."
+                        .formatted(shutter, shot.captureRate().label(), Say.degrees(value), Say.degrees(limit)),
+                shot.shutterPerS().isPresent()
+                        ? List.of(new Mend("The school's shutter", Change.set(shot, "shutterPerS", Optional.empty())))
+                        : List.of());
+    }
+}

@@ -1,0 +1,48 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** The spot is darker than the exposure wants: up to two stops can be lifted, more cannot. */
+final class TooDark implements ShotRule {
+
+    @Override
+    public String id() {
+        return "too-dark";
+    }
+
+    private static final double MOST_STOPS = 2;
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        Exposing exposing = Exposing.of(plan, shot);
+        double missing = exposing.missingStops();
+        if (missing <= 1e-9) {
+            return Optional.empty();
+        }
+        Status status = missing > MOST_STOPS + 1e-9 ? Status.BREAK : Status.WATCH;
+        String spotName = plan.spotOf(plan.actionOf(shot)).name();
+        double spotLux = plan.spotOf(plan.actionOf(shot)).lux();
+        return Optional.of(new Finding(
+                id(),
+                status,
+                List.of(shot.id()),
+                "Too dark by %s.".formatted(Say.stops(missing)),
+                new Measured(exposing.needed().lux(), spotLux, "lx"),
+                "%s s at f/%s and ISO %d wants %s lx, %s has %s."
+                        .formatted(
+                                exposing.shutter(),
+                                Say.number(shot.apertureN(), 1),
+                                shot.iso(),
+                                Say.number(exposing.needed().lux(), 0),
+                                spotName,
+                                Say.number(spotLux, 0)),
+                ExposureLadder.mends(plan, shot, missing)));
+    }
+}
