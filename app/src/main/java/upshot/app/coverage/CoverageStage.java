@@ -51,6 +51,11 @@ class CoverageStage implements Stage {
         return List.of("fill", "grid", "panel");
     }
 
+    @Override
+    public boolean hasScript() {
+        return true;
+    }
+
     /** A beat with its actions and what the edit wishes of it. */
     record BeatView(String name, List<WishView> wishes, List<ActionRow> actions) {}
 

@@ -1,8 +1,11 @@
 package upshot.app.coverage;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
@@ -30,14 +33,42 @@ class FillGesture implements Gesture {
     @Override
     public Proposal propose(Desk desk, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Change.Batch added = new Fill(desk.ids(), desk.codes()).propose(desk.plan(), wanted(desk, arguments));
-        List<Change> steps = added.changes();
-        if (steps.isEmpty() && !Coverage.holes(desk.plan()).isEmpty()) {
+        List<Fill.Proposed> proposed =
+                new Fill(desk.ids(), desk.codes()).proposals(desk.plan(), wanted(desk, arguments));
+        if (proposed.isEmpty() && !Coverage.holes(desk.plan()).isEmpty()) {
             throw new EditRefused(
                     "No shot of that kind can be made here: more room, a shorter lens or another support would help.");
         }
+        List<Fill.Proposed> taken = taken(proposed, arguments.text("only"));
+        List<Change> steps =
+                taken.stream().map(one -> (Change) new Change.Add(one.shot())).toList();
         String label = steps.size() == 1 ? "fill a hole" : "fill %d holes".formatted(steps.size());
-        return Proposal.showing(label, added, steps.size() == 1 ? show(steps.get(0)) : Map.of());
+        return new Proposal(
+                label,
+                Change.batch(steps),
+                steps.size() == 1 ? show(steps.get(0)) : Map.of(),
+                taken.stream().map(one -> said(desk, one)).toList(),
+                List.of());
+    }
+
+    /** All, or those whose places in the list are named: what was looked at and chosen. */
+    private static List<Fill.Proposed> taken(List<Fill.Proposed> proposed, String only) {
+        if (only.isEmpty()) {
+            return proposed;
+        }
+        Set<String> places = Set.copyOf(Arrays.asList(only.split(",")));
+        return IntStream.range(0, proposed.size())
+                .filter(place -> places.contains(Integer.toString(place)))
+                .mapToObj(proposed::get)
+                .toList();
+    }
+
+    private static String said(Desk desk, Fill.Proposed one) {
+        return "%s, %s: %s"
+                .formatted(
+                        desk.plan().get(Kind.ACTION, one.hole().actionId()).name(),
+                        one.shot().size().label(),
+                        one.reason());
     }
 
     private static Predicate<Hole> wanted(Desk desk, Arguments arguments) {

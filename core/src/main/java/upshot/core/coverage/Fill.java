@@ -72,19 +72,30 @@ public final class Fill {
         this.codes = codes;
     }
 
+    /**
+     * A shot for a hole, with the reason why it is as it is.
+     */
+    public record Proposed(Hole hole, Shot shot, String reason) {}
+
     /** Shots for all holes that pass, in the order of the holes. */
     public Change.Batch propose(Plan plan, Predicate<Hole> wanted) {
-        List<Change> added = new ArrayList<>();
+        return Change.batch(proposals(plan, wanted).stream()
+                .map(one -> (Change) new Change.Add(one.shot()))
+                .toList());
+    }
+
+    /** The same with their reasons; a hole for which nothing can be made has none. */
+    public List<Proposed> proposals(Plan plan, Predicate<Hole> wanted) {
+        List<Proposed> added = new ArrayList<>();
         Plan grown = plan;
         for (Hole hole : Coverage.holes(plan)) {
             Optional<Shot> shot = wanted.test(hole) ? shot(grown, hole) : Optional.empty();
             if (shot.isPresent()) {
-                Change add = new Change.Add(shot.get());
-                added.add(add);
-                grown = grown.apply(add);
+                grown = grown.apply(new Change.Add(shot.get()));
+                added.add(new Proposed(hole, shot.get(), FillReason.of(grown, shot.get())));
             }
         }
-        return Change.batch(added);
+        return added;
     }
 
     private Optional<Shot> shot(Plan plan, Hole hole) {

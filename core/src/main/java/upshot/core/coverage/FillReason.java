@@ -1,0 +1,46 @@
+package upshot.core.coverage;
+
+import java.util.ArrayList;
+import java.util.List;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Say;
+import upshot.core.plan.Action;
+import upshot.core.plan.Line;
+import upshot.core.plan.Move;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.ShotRule;
+import upshot.core.shot.Stand;
+
+/** Says why a proposed shot is as it is: its side, its lens and room, its height, and what is still wrong with it. */
+final class FillReason {
+
+    private FillReason() {}
+
+    /**
+     * @param plan with the shot in it
+     */
+    static String of(Plan plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        Stand stand = Stand.of(plan, shot);
+        List<String> reasons = new ArrayList<>();
+        if (action.line() != Line.NONE) {
+            reasons.add("keeps %s".formatted(action.side().label()));
+        }
+        reasons.add("%s mm stands %s back, the room gives %s"
+                .formatted(
+                        Say.number(shot.focalLengthMm(), 0),
+                        Say.metres(stand.groundDistanceM()),
+                        Say.metres(plan.spotOf(action).roomM())));
+        reasons.add("from %s".formatted(stand.height(shot).label()));
+        if (shot.move() == Move.FOLLOW) {
+            reasons.add("followed, because a still frame is crossed too soon");
+        }
+        List<String> wrong =
+                ShotRule.judgeAll(plan, shot).stream().map(Finding::title).toList();
+        if (!wrong.isEmpty()) {
+            reasons.add("still to mend: %s".formatted(String.join(" ", wrong)));
+        }
+        return String.join("; ", reasons) + ".";
+    }
+}

@@ -1,0 +1,114 @@
+package upshot.core;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import upshot.core.coverage.Fill;
+import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.Codes;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.verdict.Verdict;
+
+/**
+ * Times the core's work on large jobs and writes a table: {@code ./upshot bench}. No test looks at a clock; this does,
+ * on whatever machine it is run.
+ */
+public final class Benchmarks {
+
+    private static final int WARM_UP = 12;
+    private static final int RUNS = 25;
+
+    private record Row(String what, double medianMs, double worstMs, String aim) {}
+
+    private Benchmarks() {}
+
+    /**
+     * @param arguments the file to write
+     */
+    public static void main(String[] arguments) throws IOException {
+        Plan empty = job(60, 0);
+        Plan full = job(60, 250);
+        Plan cut = job(60, 250, 200);
+        Plan longCut = job(60, 250, 2000);
+        Shot turned = full.shots().get(100);
+        List<Row> rows = List.of(
+                timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
+                timed("Judge 60 actions and 250 shots", "100 ms", () -> Verdict.of(full)),
+                timed(
+                        "Preview: turn one shot and judge again",
+                        "50 ms",
+                        () -> Verdict.of(
+                                full.apply(Change.set(turned, "bearingDeg", turned.bearingDeg() == 45 ? 50.0 : 45.0)))),
+                timed("Judge 200 uses", "5 ms wanted", () -> Verdict.of(cut)),
+                timed("Judge 2,000 uses", "50 ms wanted", () -> Verdict.of(longCut)));
+        Files.writeString(Path.of(arguments[0]), page(rows));
+    }
+
+    private static Object fill(Plan plan) {
+        return new Fill(UUID::randomUUID, Codes.of(plan)).propose(plan, hole -> true);
+    }
+
+    private static Plan job(int actions, int shots) {
+        return job(actions, shots, 0);
+    }
+
+    private static Plan job(int actions, int shots, int uses) {
+        SamplePlan sample = new SamplePlan();
+        List<Shot> all = new ArrayList<>();
+        for (int i = 0; i < actions; i++) {
+            Action action = sample.action();
+            for (int j = 0; j < shots / actions + (i < shots % actions ? 1 : 0); j++) {
+                all.add(sample.shot(action, (37 * (i + j)) % 360));
+            }
+        }
+        for (int i = 0; i < uses; i++) {
+            sample.use(all.get((i * 7) % all.size()));
+        }
+        return sample.build();
+    }
+
+    private static Row timed(String what, String aim, Supplier<Object> work) {
+        for (int i = 0; i < WARM_UP; i++) {
+            work.get();
+        }
+        double[] millis = new double[RUNS];
+        for (int i = 0; i < RUNS; i++) {
+            long before = System.nanoTime();
+            work.get();
+            millis[i] = (System.nanoTime() - before) / 1e6;
+        }
+        Arrays.sort(millis);
+        return new Row(what, millis[RUNS / 2], millis[RUNS - 1], aim);
+    }
+
+    private static String page(List<Row> rows) {
+        String table = rows.stream()
+                .map(row -> String.format(
+                        Locale.ROOT, "| %s | %.1f | %.1f | %s |", row.what, row.medianMs, row.worstMs, row.aim))
+                .collect(Collectors.joining("\n"));
+        return """
+                # Benchmarks
+
+                Written by `./upshot bench` on %s, Java %s, %d processors; milliseconds in a warm machine, %d runs each.
+
+                | what | median | worst | aim |
+                |---|---|---|---|
+                %s
+                """.formatted(
+                        LocalDate.now(),
+                        Runtime.version().feature(),
+                        Runtime.getRuntime().availableProcessors(),
+                        RUNS,
+                        table);
+    }
+}
