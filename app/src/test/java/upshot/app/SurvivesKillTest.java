@@ -36,6 +36,7 @@ class SurvivesKillTest {
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final Pattern CODE = Pattern.compile("with this code: ([A-Z0-9]+)");
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
+    private static final Pattern LENGTH = Pattern.compile("data-id=\"([^\"]+)\" data-field=\"lengthS\"");
     private static final Pattern META = Pattern.compile("name=\"csrf-token\" content=\"([^\"]+)\"");
 
     @TempDir
@@ -110,7 +111,7 @@ class SurvivesKillTest {
     private int setLength(String job, int before, int after) throws Exception {
         String body =
                 "{\"stage\":\"brief\",\"changes\":[{\"op\":\"set\",\"kind\":\"brief\",\"id\":\"%s\",\"field\":\"lengthS\",\"before\":%d,\"after\":%d}]}"
-                        .formatted(job, before, after);
+                        .formatted(brief(job), before, after);
         HttpRequest request = HttpRequest.newBuilder(address("/jobs/" + job + "/changes"))
                 .timeout(Duration.ofSeconds(20))
                 .header("Content-Type", "application/json")
@@ -122,6 +123,15 @@ class SurvivesKillTest {
     }
 
     private String cachedToken;
+    private String cachedBrief;
+
+    /** The id of the job's brief, off the page on which its length can be set. */
+    private String brief(String job) throws Exception {
+        if (cachedBrief == null) {
+            cachedBrief = found(LENGTH, get("/jobs/" + job + "/brief?open=delivery"));
+        }
+        return cachedBrief;
+    }
 
     private String token(String job) throws Exception {
         if (cachedToken == null) {

@@ -3,8 +3,10 @@ package upshot.core.order;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -14,13 +16,16 @@ import upshot.core.plan.Plan;
 /**
  * A shooting order by construction, without search: spot by spot, setup by setup, what leaves a mess last, and fixed
  * moments at their time with the camera ready ten minutes before. While a moment is being waited for, the first setup
- * that fits into the gap is taken. What no longer fits before the wrap is dropped and says so.
+ * that fits into the gap is taken. The hours of actions, people, spots and wanted light are kept. What no longer fits is
+ * dropped and says so.
  */
 public final class ShootingOrder {
 
+    private final Plan plan;
     private final Brief brief;
     private final int cameras;
     private final MinutesTable table;
+    private final Map<UUID, Hours> hours = new HashMap<>();
     private final List<DayPlan.Slot> slots = new ArrayList<>();
     private final List<DayPlan.Dropped> dropped = new ArrayList<>();
     private Setup last;
@@ -28,6 +33,7 @@ public final class ShootingOrder {
     private int slack = Integer.MAX_VALUE;
 
     private ShootingOrder(Plan plan, MinutesTable table) {
+        this.plan = plan;
         this.brief = plan.brief();
         this.cameras = plan.bodies().size();
         this.table = table;
@@ -94,19 +100,36 @@ public final class ShootingOrder {
         return roundedUp(minutes);
     }
 
+    /** Takes what can begin now; where nothing can, waits for the next hours to begin. */
     private void fillUntil(int latest, List<Setup> free, List<Setup> moment) {
-        boolean placed = true;
-        while (placed) {
-            placed = false;
-            for (Setup setup : free) {
-                if (now + minutesFor(setup) <= latestEnd(latest, setup, moment)) {
-                    free.remove(setup);
-                    place(setup);
-                    placed = true;
-                    break;
-                }
-            }
+        Optional<Setup> next = next(latest, free, moment);
+        while (next.isPresent()) {
+            now = Math.max(now, hours(next.get()).fromMin());
+            free.remove(next.get());
+            place(next.get());
+            next = next(latest, free, moment);
         }
+    }
+
+    /** The first that can begin at once, else the one whose hours begin first. */
+    private Optional<Setup> next(int latest, List<Setup> free, List<Setup> moment) {
+        List<Setup> fitting = free.stream()
+                .filter(setup -> {
+                    int begins = Math.max(now, hours(setup).fromMin());
+                    int ends = begins + minutesFor(setup);
+                    return ends <= latestEnd(latest, setup, moment)
+                            && ends <= hours(setup).untilMin();
+                })
+                .toList();
+        return fitting.stream()
+                .filter(setup -> hours(setup).fromMin() <= now)
+                .findFirst()
+                .or(() -> fitting.stream()
+                        .min(Comparator.comparingInt(setup -> hours(setup).fromMin())));
+    }
+
+    private Hours hours(Setup setup) {
+        return hours.computeIfAbsent(setup.action().id(), none -> Hours.of(plan, setup.action()));
     }
 
     /** The moment's own rigging depends on what was shot before it, so it is counted from the candidate. */
@@ -136,6 +159,14 @@ public final class ShootingOrder {
     }
 
     private String why(Setup setup) {
+        Hours bounds = hours(setup);
+        if (bounds.bounded(brief)) {
+            return "%s: from %s to %s."
+                    .formatted(
+                            bounds.why(),
+                            brief.callTime().plusMinutes(bounds.fromMin()),
+                            brief.callTime().plusMinutes(bounds.untilMin()));
+        }
         if (setup.action().messy()) {
             return "It leaves a mess, so it comes after the clean work.";
         }
@@ -186,7 +217,15 @@ public final class ShootingOrder {
     }
 
     private void dropForTime(Setup setup) {
-        drop(setup, "there is no gap of %d min left before the wrap".formatted(minutesFor(setup)));
+        Hours bounds = hours(setup);
+        String before = bounds.bounded(brief)
+                ? "within %s to %s (%s)"
+                        .formatted(
+                                brief.callTime().plusMinutes(bounds.fromMin()),
+                                brief.callTime().plusMinutes(bounds.untilMin()),
+                                bounds.why())
+                : "before the wrap";
+        drop(setup, "there is no gap of %d min left %s".formatted(minutesFor(setup), before));
     }
 
     private void drop(Setup setup, String why) {

@@ -2,6 +2,7 @@ package upshot.core.order;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
@@ -12,9 +13,12 @@ import upshot.core.RandomPlans;
 import upshot.core.SamplePlan;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.Coordinates;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
+import upshot.core.plan.WantedLight;
 
 class ShootingOrderTest {
 
@@ -167,5 +171,38 @@ class ShootingOrderTest {
             assertThat(slot.endMin()).as(seed).isLessThanOrEqualTo(plan.brief().dayMinutes());
             now = Math.max(now, slot.endMin());
         }
+    }
+
+    @Test
+    void hours_of_action_people_spot_and_light_are_kept() {
+        Shot early = sample.shot(sample.action(), 30);
+        Shot late = sample.shot(sample.action(one -> one.with("fromTime", Optional.of(LocalTime.of(11, 0)))), 30);
+        Shot dusk = sample.shot(
+                sample.action(one -> one.with("wantedLight", WantedLight.GOLDEN).with("spotId", sample.nextSpot())),
+                30);
+        Plan plan = sample.brief("coordinates", Optional.of(new Coordinates(52.63, 1.30)))
+                .brief("shootDate", Optional.of(LocalDate.of(2026, 10, 9)))
+                .brief("zone", "Europe/London")
+                .brief("wrapTime", LocalTime.of(20, 0))
+                .build();
+        DayPlan day = ShootingOrder.of(plan, MinutesTable.of(plan));
+
+        assertThat(day.dropped()).isEmpty();
+        assertThat(start(day, early)).isEqualTo(15);
+        // The call is at nine; golden light begins at 17:27.
+        assertThat(start(day, late)).isEqualTo(120);
+        assertThat(start(day, dusk)).isBetween(507, 509);
+        assertThat(day.slots().get(1).why()).contains("from 11:00 to 20:00");
+        Plan gone = plan.apply(Change.set(plan.subjects().get(0), "untilTime", Optional.of(LocalTime.of(11, 1))));
+        assertThat(ShootingOrder.of(gone, MinutesTable.of(gone)).dropped())
+                .anySatisfy(left -> assertThat(left.why()).contains("within 11:00 to 11:01 (Ada)"));
+    }
+
+    private static int start(DayPlan day, Shot shot) {
+        return day.slots().stream()
+                .filter(slot -> slot.setup().shots().contains(shot))
+                .findFirst()
+                .orElseThrow()
+                .startMin();
     }
 }

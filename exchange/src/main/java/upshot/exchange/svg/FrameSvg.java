@@ -24,7 +24,9 @@ public final class FrameSvg {
      */
     public static String render(DrawnFrame frame, String title) {
         StringBuilder svg = new StringBuilder(4096);
-        svg.append("<svg class=\"frame\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 ")
+        svg.append("<svg class=\"frame")
+                .append(frame.aspect() < 1 ? " frame-upright" : "")
+                .append("\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 ")
                 .append(number(frame.aspect()))
                 .append(' ')
                 .append(number(1))
@@ -34,8 +36,14 @@ public final class FrameSvg {
                 .append("\" role=\"img\" aria-label=\"")
                 .append(escape(title))
                 .append("\">");
+        // An inner drawing cuts off what lies outside the frame, also where the place is wider than it.
+        svg.append("<svg width=\"")
+                .append(number(frame.aspect()))
+                .append("\" height=\"")
+                .append(number(1))
+                .append("\">");
         frame.shapes().forEach(shape -> append(svg, shape));
-        return svg.append("</svg>").toString();
+        return svg.append("</svg></svg>").toString();
     }
 
     private static void append(StringBuilder svg, Shape shape) {
