@@ -140,6 +140,9 @@ final class BriefFields {
                 FieldView.number(subject, "heightM", "Height", "m"),
                 FieldView.number(subject, "widthM", "Width", "m"),
                 FieldView.number(subject, "lengthM", "Length", "m")));
+        if (subject.kind() == SubjectKind.OBJECT) {
+            fields.add(FieldView.choice(subject, "form", "Looks like"));
+        }
         if (subject.kind() == SubjectKind.PERSON) {
             fields.addAll(List.of(
                     FieldView.time(subject, "fromTime", "There from"),

@@ -150,6 +150,7 @@ record TalkView(List<BeatView> beats, boolean empty) {
         if (subject.kind() == SubjectKind.PERSON) {
             fields.add(FieldView.choice(action, "posture", "Posture"));
         } else {
+            fields.add(FieldView.choice(subject, "form", "Looks like"));
             fields.add(FieldView.number(subject, "widthM", "Width", "m"));
             fields.add(FieldView.number(subject, "lengthM", "Length", "m"));
         }
@@ -184,6 +185,7 @@ record TalkView(List<BeatView> beats, boolean empty) {
         }
         fields.addAll(List.of(
                 FieldView.text(action, "thing", "Thing to show"),
+                FieldView.choice(action, "thingForm", "It looks like"),
                 FieldView.number(action, "thingHeightM", "Thing's height", "m"),
                 FieldView.number(action, "thingBaseM", "Above the floor", "m"),
                 FieldView.text(action, "setsState", "Leaves it"),

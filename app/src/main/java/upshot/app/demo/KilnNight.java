@@ -156,9 +156,9 @@ class KilnNight {
 
     /** What cannot be said in a line. */
     private static void details(JobWriter job) {
-        job.set(Kind.SUBJECT, "Co-op house", "kind = OBJECT; heightM = 4.2; widthM = 9; lengthM = 6");
+        job.set(Kind.SUBJECT, "Co-op house", "kind = OBJECT; form = BUILDING; heightM = 4.2; widthM = 9; lengthM = 6");
         job.set(Kind.ACTION, THROW, "thingHeightM = 0.16; thingBaseM = 0.72");
-        job.set(Kind.ACTION, GLAZE, "thingHeightM = 0.16; thingBaseM = 0.95");
+        job.set(Kind.ACTION, GLAZE, "thingForm = LIQUID; thingHeightM = 0.16; thingBaseM = 0.95");
         job.set(Kind.ACTION, KILN, "thingHeightM = 0.3; thingBaseM = 0.95");
         job.set(Kind.ACTION, SAWDUST, "thingHeightM = 0.3; thingBaseM = 0.35");
         job.set(Kind.ACTION, LAMPS, "feature = true");

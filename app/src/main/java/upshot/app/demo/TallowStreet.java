@@ -68,13 +68,19 @@ class TallowStreet {
         job.line(
                 "The ride",
                 "Tallow Street",
-                "Rider sets off 8 s repeats 3 min reset left to right 4 m/s traffic, sound: chain");
-        job.line("The ride", "Corner", "Rider turns the corner 6 s repeats 3 min reset left to right 5 m/s traffic");
+                "Rider sets off 8 s repeats 3 min reset left to right 4 m/s traffic, riding, sound: chain");
+        job.line(
+                "The ride",
+                "Corner",
+                "Rider turns the corner 6 s repeats 3 min reset left to right 5 m/s traffic, riding");
         job.line(
                 "The ride",
                 "Tallow Street",
                 "Rider hands over a parcel 15 s repeats 1 min reset looks right shows the parcel");
-        job.line("Ending", "Tallow Street", "Rider rides off 10 s repeats 3 min reset left to right 5 m/s traffic");
+        job.line(
+                "Ending",
+                "Tallow Street",
+                "Rider rides off 10 s repeats 3 min reset left to right 5 m/s traffic, riding");
         job.set(
                 Kind.SUBJECT,
                 "Rider",

@@ -34,6 +34,7 @@ class ActionRow extends PlanRow {
     String line;
     String side;
     String thing;
+    String thingForm;
     double thingHeightM;
     double thingBaseM;
     String setsState;

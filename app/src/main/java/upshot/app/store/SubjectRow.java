@@ -15,6 +15,7 @@ class SubjectRow extends PlanRow {
     double heightM;
     double widthM;
     double lengthM;
+    String form;
     LocalTime fromTime;
     LocalTime untilTime;
     Double effortMin;

@@ -184,6 +184,7 @@ final class Facts {
         facts.add(Fact.word(AFTER_FACTS, "standing|stands", "posture", Posture.STANDING, "standing"));
         facts.add(Fact.word(AFTER_FACTS, "seated|sitting|sits", "posture", Posture.SEATED, "seated"));
         facts.add(Fact.word(AFTER_FACTS, "kneeling|kneels", "posture", Posture.KNEELING, "kneeling"));
+        facts.add(Fact.word(AFTER_FACTS, "riding|on a bike|on a bicycle", "posture", Posture.RIDING, "riding"));
         facts.add(Fact.word(AFTER_FACTS, "walking|walks", "posture", Posture.WALKING, "walking"));
     }
 

@@ -34,10 +34,9 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     /** How far in front of a person's middle the thing in hand is, in heights of the person. */
     private static final double THING_AHEAD = 0.24;
 
+    private static final double EYES_AHEAD = 0.04;
     private static final double SEAT_HEIGHT = 0.25;
     private static final double SEAT_SIDE = 0.22;
-    /** Broader than this an object is a building, drawn with corners. */
-    private static final double BUILDING_FROM_M = 1.5;
 
     public DrawnFrame {
         shapes = List.copyOf(shapes);
@@ -82,15 +81,23 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             if (action.posture() == Posture.SEATED) {
                 shapes.addAll(stool(camera, foot, subject.heightM()));
             }
-            shapes.addAll(new Figure(subject.heightM(), action.baseHeightM(), action.posture(), grip(action, thing))
-                    .draw(camera));
-        } else if (Math.max(subject.widthM(), subject.lengthM()) >= BUILDING_FROM_M) {
-            shapes.addAll(new Building(subject.widthM(), subject.lengthM(), subject.heightM()).draw(camera));
+            List<Shape> figure = new Figure(
+                            subject.heightM(), action.baseHeightM(), action.posture(), grip(action, thing))
+                    .draw(camera);
+            shapes.addAll(figure);
+            if (action.posture() == Posture.RIDING) {
+                // From behind the rider hides most of the bicycle, from in front and beside it hides the legs.
+                List<Shape> cycle = Cycle.bicycle(camera, foot);
+                boolean behind = camera.depthM(foot.plus(new Point3(0, 1, 0))) > camera.depthM(foot) + 0.5;
+                shapes.addAll(behind ? 0 : shapes.size(), cycle);
+            }
         } else {
-            shapes.addAll(Solids.vessel(camera, foot, subject.widthM(), subject.heightM()));
+            shapes.addAll(
+                    Things.draw(camera, subject.form(), foot, subject.widthM(), subject.lengthM(), subject.heightM()));
         }
         thing.ifPresent(at -> {
-            List<Shape> drawn = Solids.vessel(camera, at, action.thingHeightM() * 1.1, action.thingHeightM());
+            double height = action.thingHeightM();
+            List<Shape> drawn = Things.draw(camera, action.thingForm(), at, height * 1.1, height * 1.1, height);
             // Seen from behind, the body hides the thing in its hands.
             shapes.addAll(camera.depthM(at) > camera.depthM(foot) + 0.05 ? 0 : shapes.size(), drawn);
         });
@@ -131,7 +138,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         if (shot.size() == Size.INSERT) {
             return aim(shot, stand, thing);
         }
-        double ahead = subject.kind() == SubjectKind.PERSON ? 0.04 * subject.heightM() : 0;
+        double ahead = subject.kind() == SubjectKind.PERSON ? EYES_AHEAD * subject.heightM() : 0;
         return new Point3(0, ahead, stand.extent().eyeLineM());
     }
 

@@ -18,6 +18,7 @@ final class Figure {
     private static final double HIP_HALF = 0.062;
     private static final double HEAD_RADIUS = 0.068;
     private static final double ARM_REACH = 0.40;
+    private static final double RIDING_LEAN = 0.03;
 
     private final double height;
     private final double base;
@@ -68,7 +69,7 @@ final class Figure {
         List<FramePoint> outline = new ArrayList<>();
         for (double side : new double[] {-1, 1}) {
             outline.addAll(ball(camera, shoulder(side), 0.048));
-            outline.addAll(ball(camera, at(side * HIP_HALF, 0, hipHeight()), 0.058));
+            outline.addAll(ball(camera, at(side * HIP_HALF, saddle(), hipHeight()), 0.058));
         }
         Point3 head = head();
         double headSize = HEAD_RADIUS * height * camera.scaleAt(head);
@@ -102,7 +103,7 @@ final class Figure {
     private List<Limb> legs() {
         List<Limb> legs = new ArrayList<>();
         for (double side : new double[] {-1, 1}) {
-            Point3 hip = at(side * HIP_HALF, 0, hipHeight());
+            Point3 hip = at(side * HIP_HALF, saddle(), hipHeight());
             Point3 knee = knee(side);
             Point3 ankle = ankle(side);
             Point3 toe = ankle.plus(new Point3(0, 0.09 * height, -0.015 * height));
@@ -120,6 +121,7 @@ final class Figure {
             case WALKING -> at(side * 0.05, 0.07 * stride + 0.03, 0.28);
             case SEATED -> at(side * 0.08, 0.24, 0.31);
             case KNEELING -> at(side * 0.07, 0.06, 0.03);
+            case RIDING -> at(side * 0.07, 0.16, 0.36 + side * 0.06);
         };
     }
 
@@ -129,6 +131,7 @@ final class Figure {
             case WALKING -> at(side * 0.04, side * 0.16, side > 0 ? 0.035 : 0.07);
             case SEATED -> at(side * 0.08, 0.22, 0.035);
             case KNEELING -> at(side * 0.07, -0.19, 0.03);
+            case RIDING -> at(side * 0.07, -0.05, 0.14 + side * 0.08);
         };
     }
 
@@ -147,6 +150,9 @@ final class Figure {
     }
 
     private Point3 hand(double side, Point3 shoulder) {
+        if (posture == Posture.RIDING) {
+            return at(side * 0.12, 0.22, 0.63);
+        }
         if (reachedFor.isPresent()) {
             Point3 grip = reachedFor.get().plus(new Point3(side * 0.05 * height, -0.02 * height, 0));
             Point3 reach = grip.minus(shoulder);
@@ -164,7 +170,12 @@ final class Figure {
     }
 
     private double lean() {
-        return reachedFor.isPresent() ? 0.05 : 0.01;
+        return posture == Posture.RIDING ? RIDING_LEAN : reachedFor.isPresent() ? 0.05 : 0.01;
+    }
+
+    /** Riders sit a little behind their hands. */
+    private double saddle() {
+        return posture == Posture.RIDING ? -0.12 : 0;
     }
 
     private double crown() {

@@ -14,10 +14,24 @@ final class Solids {
         {0, 0.55}, {0.12, 0.72}, {0.3, 0.92}, {0.5, 1}, {0.68, 0.96}, {0.84, 0.82}, {0.93, 0.74}, {1, 0.78}
     };
 
-    /** A vessel standing on a point, turned from its profile, with a lit mouth. */
+    /** Straight sides with a neck: bottles, jugs, lamps. */
+    private static final double[][] TALL_PROFILE = {
+        {0, 0.9}, {0.04, 1}, {0.55, 1}, {0.68, 0.85}, {0.78, 0.45}, {0.96, 0.4}, {1, 0.46}
+    };
+
+    /** A vessel standing on a point, with a lit mouth. */
     static List<Shape> vessel(Pinhole camera, Point3 foot, double widthM, double heightM) {
+        return turned(camera, foot, widthM, heightM, PROFILE);
+    }
+
+    /** Something tall and narrow, with a lit mouth. */
+    static List<Shape> bottle(Pinhole camera, Point3 foot, double widthM, double heightM) {
+        return turned(camera, foot, widthM, heightM, TALL_PROFILE);
+    }
+
+    private static List<Shape> turned(Pinhole camera, Point3 foot, double widthM, double heightM, double[][] profile) {
         List<List<Point3>> rings = new ArrayList<>();
-        for (double[] ring : PROFILE) {
+        for (double[] ring : profile) {
             rings.add(Hull.levelCircle(foot.plus(new Point3(0, 0, ring[0] * heightM)), ring[1] * widthM / 2));
         }
         if (!rings.stream().allMatch(camera::seesAll)) {

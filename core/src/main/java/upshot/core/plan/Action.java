@@ -8,6 +8,7 @@ import static upshot.core.plan.Check.text;
 import java.time.LocalTime;
 import java.util.Optional;
 import java.util.UUID;
+import upshot.core.size.Form;
 import upshot.core.size.Posture;
 
 /**
@@ -33,6 +34,7 @@ import upshot.core.size.Posture;
  * @param line what gives it a direction
  * @param side the side of the line that is kept
  * @param thing what the hands or the eyes are on, up to 60 characters, empty for nothing
+ * @param thingForm what it looks like
  * @param thingHeightM its height, 0.005 to 20 m
  * @param thingBaseM how far above the floor it is, 0 to 100 m
  * @param setsState the state that it leaves a thing in, up to 60 characters, empty for none
@@ -66,6 +68,7 @@ public record Action(
         Line line,
         Side side,
         String thing,
+        Form thingForm,
         double thingHeightM,
         double thingBaseM,
         String setsState,
@@ -96,6 +99,7 @@ public record Action(
         chosen("line", "direction", line);
         chosen("side", "side", side);
         thing = text("thing", "thing", thing, 0, 60);
+        chosen("thingForm", "form", thingForm);
         thingHeightM = range("thingHeightM", "height of the thing", thingHeightM, 0.005, 20, "m");
         thingBaseM = range("thingBaseM", "height of the thing above the floor", thingBaseM, 0, 100, "m");
         setsState = text("setsState", "state", setsState, 0, 60);
@@ -132,6 +136,7 @@ public record Action(
                 Line.NONE,
                 Side.LEFT_TO_RIGHT,
                 "",
+                Form.ROUND,
                 0.2,
                 0.9,
                 "",

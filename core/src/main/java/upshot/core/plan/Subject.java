@@ -7,6 +7,7 @@ import static upshot.core.plan.Check.text;
 import java.time.LocalTime;
 import java.util.Optional;
 import java.util.UUID;
+import upshot.core.size.Form;
 import upshot.core.size.SubjectKind;
 
 /**
@@ -17,6 +18,7 @@ import upshot.core.size.SubjectKind;
  * @param heightM standing height, 0.01 to 100 m
  * @param widthM across its facing, 0.01 to 200 m
  * @param lengthM along its facing, 0.01 to 200 m
+ * @param form what a thing looks like; persons ignore it
  * @param fromTime when a person is there from, local to the place
  * @param untilTime when a person has to leave
  * @param effortMin active minutes before a rest is due, 1 to 600, or none
@@ -32,6 +34,7 @@ public record Subject(
         double heightM,
         double widthM,
         double lengthM,
+        Form form,
         Optional<LocalTime> fromTime,
         Optional<LocalTime> untilTime,
         Optional<Double> effortMin,
@@ -48,6 +51,7 @@ public record Subject(
         heightM = range("heightM", "height", heightM, 0.01, 100, "m");
         widthM = range("widthM", "width", widthM, 0.01, 200, "m");
         lengthM = range("lengthM", "length", lengthM, 0.01, 200, "m");
+        chosen("form", "form", form);
         chosen("fromTime", "time", fromTime).ifPresent(time -> Check.minute("fromTime", "time", time));
         chosen("untilTime", "time", untilTime).ifPresent(time -> Check.minute("untilTime", "time", time));
         effortMin = range("effortMin", "minutes before a rest", effortMin, 1, 600, "min");
@@ -74,6 +78,7 @@ public record Subject(
                 height,
                 width,
                 length,
+                Form.ROUND,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

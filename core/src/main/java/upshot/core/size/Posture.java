@@ -7,7 +7,9 @@ public enum Posture implements Labelled {
     STANDING("standing", 1),
     WALKING("walking", 1),
     SEATED("seated", 0.77),
-    KNEELING("kneeling", 0.75);
+    KNEELING("kneeling", 0.75),
+    /** On a bicycle, which is drawn under the figure. */
+    RIDING("riding", 1.0);
 
     private final String label;
     private final double crownShare;

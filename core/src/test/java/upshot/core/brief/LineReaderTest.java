@@ -72,6 +72,7 @@ class LineReaderTest {
             Ines throws a bowl § Ines throws a bowl § Ines § '' § ''
             40 s repeats § '' § '' § 40 s | repeats § ''
             Rider sets off 8 s, repeats § Rider sets off § Rider § 8 s | repeats § ''
+            Rider passes 6 s, riding § Rider passes § Rider § 6 s | riding § ''
             Rider passes 25:70 6 s § Rider passes 25:70 § Rider § 6 s § ''
             """)
     void a_line_as_a_person_would_type_it(String typed, String sentence, String subject, String chips, String unknown) {

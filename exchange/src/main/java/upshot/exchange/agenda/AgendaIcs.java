@@ -35,7 +35,7 @@ import upshot.exchange.text.Unreadable;
 public final class AgendaIcs {
 
     private static final int MOST_REPEATS = 50;
-    private static final int MOST_EVENTS = 2000;
+    private static final int MOST_EVENTS = Agenda.MOST;
     private static final int EARLIEST_YEAR = 1990;
 
     private AgendaIcs() {}

@@ -57,6 +57,7 @@ public final class ActionsCsv {
         COLUMNS.put("posture", "posture");
         COLUMNS.put("above the floor m", "baseHeightM");
         COLUMNS.put("thing", "thing");
+        COLUMNS.put("thing form", "thingForm");
         COLUMNS.put("thing height m", "thingHeightM");
         COLUMNS.put("thing above the floor m", "thingBaseM");
         COLUMNS.put("sets", "setsState");
