@@ -81,6 +81,8 @@ class TallowStreet {
                 "Ending",
                 "Tallow Street",
                 "Rider rides off 10 s repeats 3 min reset left to right 5 m/s traffic, riding");
+        job.set(Kind.ACTION, "Rider straps down a crate", "thingForm = BOX; thingHeightM = 0.35; thingBaseM = 0.55");
+        job.set(Kind.ACTION, "Rider hands over a parcel", "thingForm = BOX; thingHeightM = 0.25; thingBaseM = 1.05");
         job.set(
                 Kind.SUBJECT,
                 "Rider",

@@ -11,6 +11,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotRule;
 import upshot.core.shot.Stand;
+import upshot.core.size.CameraHeight;
 
 /** Says why a proposed shot is as it is: its side, its lens and room, its height, and what is still wrong with it. */
 final class FillReason {
@@ -32,15 +33,25 @@ final class FillReason {
                         Say.number(shot.focalLengthMm(), 0),
                         Say.metres(stand.groundDistanceM()),
                         Say.metres(plan.spotOf(action).roomM())));
-        reasons.add("from %s".formatted(stand.height(shot).label()));
+        reasons.add("the camera is %s".formatted(heightSaid(stand.height(shot))));
         if (shot.move() == Move.FOLLOW) {
             reasons.add("followed, because a still frame is crossed too soon");
         }
         List<String> wrong =
                 ShotRule.judgeAll(plan, shot).stream().map(Finding::title).toList();
         if (!wrong.isEmpty()) {
-            reasons.add("still to mend: %s".formatted(String.join(" ", wrong)));
+            reasons.add("still to mend: %s".formatted(String.join(" ", wrong).replaceFirst("\\.$", "")));
         }
         return String.join("; ", reasons) + ".";
+    }
+
+    private static String heightSaid(CameraHeight height) {
+        return switch (height) {
+            case LOW -> "low";
+            case WAIST -> "at the waist";
+            case EYE -> "at the eyes";
+            case HIGH -> "high";
+            case OVERHEAD -> "overhead";
+        };
     }
 }

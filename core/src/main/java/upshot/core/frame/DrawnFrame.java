@@ -28,7 +28,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     private static final double EYE_RING = 0.055;
     private static final double ARROW_V = 0.93;
     /** Upright pictures have buttons and captions at their foot. */
-    private static final double UPRIGHT_ARROW_V = 0.75;
+    private static final double UPRIGHT_ARROW_V = 0.81;
 
     private static final double ARROW_LENGTH = 0.3;
     /** How far in front of a person's middle the thing in hand is, in heights of the person. */
