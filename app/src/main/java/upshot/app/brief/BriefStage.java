@@ -131,9 +131,9 @@ class BriefStage implements Stage {
     }
 
     private void kit(Map<String, Object> model, Plan plan, String opened, SignedIn who) {
-        model.put("bodies", BriefFields.bodies(plan, opened));
-        model.put("glass", BriefFields.glass(plan, opened));
-        model.put("supports", BriefFields.supports(plan, opened));
+        model.put("bodies", KitFields.bodies(plan, opened));
+        model.put("glass", KitFields.glass(plan, opened));
+        model.put("supports", KitFields.supports(plan, opened));
         model.put(
                 "bodyChoices",
                 plan.bodies().stream()

@@ -71,12 +71,13 @@ record HouseView(List<PresetView> presets, List<SchoolView> schools, FieldView m
         School now = (School) Kind.HOUSE.field(field).orElseThrow().of(house);
         return new SchoolView(
                 FieldView.choice(house, field, label),
-                now.forIt(),
-                now.againstIt(),
+                now.words().forIt(),
+                now.words().againstIt(),
                 Arrays.stream(now.getClass().getEnumConstants())
                         .filter(one -> one != now)
                         .map(one -> (School) one)
-                        .map(one -> new AnswerView(one.label(), one.forIt(), one.againstIt()))
+                        .map(one -> new AnswerView(
+                                one.label(), one.words().forIt(), one.words().againstIt()))
                         .toList());
     }
 

@@ -19,28 +19,14 @@ public enum CoverageSchool implements School {
             "Every side of the thing is on file.",
             "Without hands and a place it can look like a catalogue.");
 
-    private final String label;
-    private final String forIt;
-    private final String againstIt;
+    private final Words words;
 
     CoverageSchool(String label, String forIt, String againstIt) {
-        this.label = label;
-        this.forIt = forIt;
-        this.againstIt = againstIt;
+        this.words = new Words(label, forIt, againstIt);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String forIt() {
-        return forIt;
-    }
-
-    @Override
-    public String againstIt() {
-        return againstIt;
+    public Words words() {
+        return words;
     }
 }

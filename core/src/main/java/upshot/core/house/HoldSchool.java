@@ -12,28 +12,14 @@ public enum HoldSchool implements School {
             "Nothing of the action is lost.",
             "Long actions make long clips to look through.");
 
-    private final String label;
-    private final String forIt;
-    private final String againstIt;
+    private final Words words;
 
     HoldSchool(String label, String forIt, String againstIt) {
-        this.label = label;
-        this.forIt = forIt;
-        this.againstIt = againstIt;
+        this.words = new Words(label, forIt, againstIt);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String forIt() {
-        return forIt;
-    }
-
-    @Override
-    public String againstIt() {
-        return againstIt;
+    public Words words() {
+        return words;
     }
 }

@@ -8,28 +8,14 @@ public enum LightSchool implements School {
             "Hours, windows and bearings decide."),
     SHAPED("own lights", "It looks the same at any hour.", "Rigging takes minutes, power and somebody who may do it.");
 
-    private final String label;
-    private final String forIt;
-    private final String againstIt;
+    private final Words words;
 
     LightSchool(String label, String forIt, String againstIt) {
-        this.label = label;
-        this.forIt = forIt;
-        this.againstIt = againstIt;
+        this.words = new Words(label, forIt, againstIt);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String forIt() {
-        return forIt;
-    }
-
-    @Override
-    public String againstIt() {
-        return againstIt;
+    public Words words() {
+        return words;
     }
 }

@@ -12,28 +12,14 @@ public enum MovementSchool implements School {
             "Still moments are missing when the music rests."),
     ANCHORED("mostly still", "Movement inside the frame shows, and joints are simple.", "Quiet actions can look flat.");
 
-    private final String label;
-    private final String forIt;
-    private final String againstIt;
+    private final Words words;
 
     MovementSchool(String label, String forIt, String againstIt) {
-        this.label = label;
-        this.forIt = forIt;
-        this.againstIt = againstIt;
+        this.words = new Words(label, forIt, againstIt);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String forIt() {
-        return forIt;
-    }
-
-    @Override
-    public String againstIt() {
-        return againstIt;
+    public Words words() {
+        return words;
     }
 }

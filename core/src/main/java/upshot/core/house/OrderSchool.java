@@ -12,28 +12,14 @@ public enum OrderSchool implements School {
             "Nothing that cannot come back is missed.",
             "Must-haves that stay wait for the end of the day.");
 
-    private final String label;
-    private final String forIt;
-    private final String againstIt;
+    private final Words words;
 
     OrderSchool(String label, String forIt, String againstIt) {
-        this.label = label;
-        this.forIt = forIt;
-        this.againstIt = againstIt;
+        this.words = new Words(label, forIt, againstIt);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String forIt() {
-        return forIt;
-    }
-
-    @Override
-    public String againstIt() {
-        return againstIt;
+    public Words words() {
+        return words;
     }
 }

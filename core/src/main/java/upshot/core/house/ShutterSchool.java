@@ -6,28 +6,14 @@ public enum ShutterSchool implements School {
     HALF_OPEN("half of each frame, 180°", "Movement looks the way films look.", "In bright light it needs ND filters."),
     CRISP("short for what is fast", "Drops and sparks stand sharp.", "Slower movement stutters.");
 
-    private final String label;
-    private final String forIt;
-    private final String againstIt;
+    private final Words words;
 
     ShutterSchool(String label, String forIt, String againstIt) {
-        this.label = label;
-        this.forIt = forIt;
-        this.againstIt = againstIt;
+        this.words = new Words(label, forIt, againstIt);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String forIt() {
-        return forIt;
-    }
-
-    @Override
-    public String againstIt() {
-        return againstIt;
+    public Words words() {
+        return words;
     }
 }

@@ -13,15 +13,12 @@ import upshot.core.SamplePlan;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
-import upshot.core.house.ShutterSchool;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
 import upshot.core.plan.Dioptre;
-import upshot.core.plan.Lamps;
-import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
 import upshot.core.plan.Placement;
@@ -58,118 +55,6 @@ class ShotFindingsTest {
 
     private Shot shot(UnaryOperator<Action> action, UnaryOperator<Shot> change) {
         return sample.shot(sample.action(action), change);
-    }
-
-    @Test
-    void light_is_enough_just_short_or_far_too_little() {
-        Shot shot = shot(one -> one, one -> one.with("captureRate", FrameRate.of(120)));
-        Plan plan = sample.build();
-        double needed = Exposing.of(plan, shot).needed().lux();
-
-        assertThat(status(new TooDark(), spot(plan, shot, "lux", needed), shot)).isEmpty();
-        assertThat(status(new TooDark(), spot(plan, shot, "lux", needed * 0.99), shot))
-                .contains(Status.WATCH);
-        assertThat(status(new TooDark(), spot(plan, shot, "lux", needed / 4), shot))
-                .contains(Status.WATCH);
-        assertThat(status(new TooDark(), spot(plan, shot, "lux", needed / 4.01), shot))
-                .contains(Status.BREAK);
-    }
-
-    @Test
-    void the_ladder_gives_the_stops_in_order_and_its_rungs_make_it_bright_enough() {
-        Shot shot = shot(one -> one, one -> one.with("captureRate", FrameRate.of(25)));
-        Plan dark = spot(spot(sample.build(), shot, "lamps", Lamps.NONE), shot, "lux", 12.0);
-        List<ExposureLadder.Rung> rungs =
-                ExposureLadder.brighter(dark, shot, Exposing.of(dark, shot).missingStops());
-
-        assertThat(rungs).extracting(ExposureLadder.Rung::label).satisfies(labels -> {
-            assertThat(labels.get(0)).startsWith("Shutter 1/");
-            assertThat(labels.get(1)).startsWith("Open to f/1.8, sharp ");
-            assertThat(labels.get(2)).startsWith("ISO ");
-        });
-        Plan bright = dark.apply(Change.batch(
-                rungs.stream().flatMap(rung -> rung.change().stream()).toList()));
-        assertThat(Exposing.of(bright, again(bright, shot)).missingStops()).isLessThan(0.02);
-        assertThat(ExposureLadder.brighter(dark, shot, 0)).isEmpty();
-    }
-
-    @Test
-    void the_ladder_ends_with_lamps_when_the_camera_has_no_more() {
-        Shot shot = shot(one -> one, one -> one);
-        Plan plan = sample.build();
-
-        assertThat(ExposureLadder.brighter(plan, shot, 12))
-                .last()
-                .satisfies(rung -> assertThat(rung.label()).endsWith("stops of lamps"));
-    }
-
-    @Test
-    void lamps_pulse_at_120_and_each_mend_ends_it() {
-        Shot shot = shot(one -> one, one -> one.with("captureRate", FrameRate.of(120)));
-        Plan plan = sample.build();
-        Finding finding = new LampFlicker().judge(plan, shot).orElseThrow();
-
-        assertThat(finding.status()).isEqualTo(Status.BREAK);
-        assertThat(finding.sentence()).contains("beat 4 times a second");
-        assertThat(finding.mends()).extracting(Mend::label).containsExactly("Lamps off", "50 frames a second");
-        for (int mend = 0; mend < finding.mends().size(); mend++) {
-            Plan mended = mended(plan, finding, mend);
-            assertThat(new LampFlicker().judge(mended, again(mended, shot))).isEmpty();
-        }
-    }
-
-    @Test
-    void a_safe_shutter_is_offered_where_there_is_one_and_daylight_has_none_to_say() {
-        Shot shot = shot(one -> one, one -> one.with("shutterPerS", Optional.of(48.0)));
-        Plan plan = sample.build();
-        Finding finding = new LampFlicker().judge(plan, shot).orElseThrow();
-
-        assertThat(finding.mends()).extracting(Mend::label).startsWith("Shutter 1/100", "Shutter 1/50");
-        assertThat(status(new LampFlicker(), spot(plan, shot, "outdoors", true), shot))
-                .isEmpty();
-        assertThat(status(new LampFlicker(), spot(plan, shot, "lamps", Lamps.FLICKER_FREE), shot))
-                .isEmpty();
-        assertThat(status(new LampFlicker(), plan, shot.with("lampsOff", true))).isEmpty();
-        Plan sixty = spot(plan, shot, "mainsHz", 60);
-        assertThat(status(new LampFlicker(), sixty, shot)).isEmpty();
-        assertThat(status(new LampFlicker(), sixty, shot.with("shutterPerS", Optional.of(240.0))))
-                .contains(Status.WATCH);
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "HALF_OPEN, false, 76.46, ''",
-        "HALF_OPEN, false, 76.47, WATCH",
-        "HALF_OPEN, false, 30.21, ''",
-        "HALF_OPEN, false, 30.20, WATCH",
-        "FREE, false, 500, ''",
-        "FREE, true, 144, ''",
-        "FREE, true, 144.1, WATCH",
-        "FREE, true, 23.9, BREAK",
-        "CRISP, false, 48, ''"
-    })
-    void movement_smears_as_the_school_wants(ShutterSchool school, boolean moves, double perSecond, String expected) {
-        Shot shot = shot(
-                one -> one.with("line", Line.NONE),
-                one -> one.with("shutterPerS", Optional.of(perSecond)).with("move", moves ? Move.PAN : Move.STILL));
-        Plan plan = sample.build();
-        Plan house = plan.apply(Change.batch(
-                plan.house().shutter() == school ? List.of() : List.of(Change.set(plan.house(), "shutter", school))));
-
-        assertThat(status(new ShutterLook(), house, shot).map(Status::name).orElse(""))
-                .isEqualTo(expected);
-    }
-
-    @Test
-    void what_is_quick_is_shot_crisp_and_held_to_it() {
-        Shot shot = shot(one -> one.with("quick", true).with("line", Line.NONE), one -> one);
-        Plan plan = sample.build();
-        Plan crisp = plan.apply(Change.set(plan.house(), "shutter", ShutterSchool.CRISP));
-
-        assertThat(Exposing.shutter(crisp, shot).angleDeg(FrameRate.of(24))).isBetween(90.0, 120.0);
-        assertThat(new ShutterLook().judge(crisp, shot)).isEmpty();
-        assertThat(status(new ShutterLook(), crisp, shot.with("shutterPerS", Optional.of(48.0))))
-                .contains(Status.WATCH);
     }
 
     @Test
