@@ -7,20 +7,14 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalTime;
 import java.util.Base64;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import upshot.app.job.Desk;
-import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
-import upshot.core.SamplePlan;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Action;
-import upshot.core.plan.Codes;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Line;
@@ -29,25 +23,7 @@ import upshot.core.plan.Side;
 import upshot.core.plan.Walk;
 
 /** Every gesture of the Brief, on a plan in memory: what it proposes and what it says when something is wrong. */
-@AppTest
-class BriefGesturesTest {
-
-    @Autowired
-    private List<Gesture> gestures;
-
-    private final SamplePlan sample = new SamplePlan();
-
-    private Proposal propose(Plan plan, String name, Map<String, String> arguments) {
-        Gesture gesture = gestures.stream()
-                .filter(one -> one.name().equals(name))
-                .findFirst()
-                .orElseThrow();
-        return gesture.propose(new Desk(plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID()), arguments);
-    }
-
-    private Plan after(Plan plan, String name, Map<String, String> arguments) {
-        return plan.apply(propose(plan, name, arguments).change());
-    }
+class BriefGesturesTest extends GestureTest {
 
     private static Map<String, String> line(Plan plan, String line) {
         return Map.of(

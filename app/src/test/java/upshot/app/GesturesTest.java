@@ -4,39 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import upshot.app.job.Desk;
-import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
-import upshot.core.SamplePlan;
 import upshot.core.plan.Action;
-import upshot.core.plan.Codes;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
 /** Every gesture a page can post, on a plan in memory: what it proposes and what it says when something is wrong. */
-@AppTest
-class GesturesTest {
-
-    @Autowired
-    private List<Gesture> gestures;
-
-    private final SamplePlan sample = new SamplePlan();
-
-    private Proposal propose(Plan plan, String name, Map<String, String> arguments) {
-        Gesture gesture = gestures.stream()
-                .filter(one -> one.name().equals(name))
-                .findFirst()
-                .orElseThrow();
-        return gesture.propose(new Desk(plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID()), arguments);
-    }
-
-    private Plan after(Plan plan, String name, Map<String, String> arguments) {
-        return plan.apply(propose(plan, name, arguments).change());
-    }
+class GesturesTest extends GestureTest {
 
     @Test
     void a_shot_is_added_beside_others_and_shown() {

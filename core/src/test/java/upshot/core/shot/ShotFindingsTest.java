@@ -5,17 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import upshot.core.SamplePlan;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
-import upshot.core.plan.Action;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
 import upshot.core.plan.Dioptre;
@@ -24,38 +21,11 @@ import upshot.core.plan.MoveReason;
 import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.plan.Spot;
 import upshot.core.plan.Support;
 import upshot.core.size.Size;
 
 /** Every rule on a shot: violated, kept, exactly on its bound, and where it has nothing to say. */
-class ShotFindingsTest {
-
-    private final SamplePlan sample = new SamplePlan();
-
-    private static Plan spot(Plan plan, Shot shot, String field, Object value) {
-        Spot spot = plan.spotOf(plan.actionOf(shot));
-        return plan.apply(Change.set(spot, field, value));
-    }
-
-    private static Optional<Status> status(ShotRule rule, Plan plan, Shot shot) {
-        return rule.judge(plan, shot).map(Finding::status);
-    }
-
-    private static Plan mended(Plan plan, Finding finding, int mend) {
-        return plan.apply(finding.mends().get(mend).change());
-    }
-
-    private static Shot again(Plan plan, Shot shot) {
-        return plan.shots().stream()
-                .filter(one -> one.id().equals(shot.id()))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private Shot shot(UnaryOperator<Action> action, UnaryOperator<Shot> change) {
-        return sample.shot(sample.action(action), change);
-    }
+class ShotFindingsTest extends ShotRuleTest {
 
     @Test
     void a_mover_is_gone_before_the_use_is_over() {

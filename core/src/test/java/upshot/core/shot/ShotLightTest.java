@@ -4,53 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import upshot.core.SamplePlan;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
 import upshot.core.house.ShutterSchool;
 import upshot.core.measure.FrameRate;
-import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Lamps;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.plan.Spot;
 
 /** Light, lamps and shutter: violated, kept, exactly on the bound, and where the rules have nothing to say. */
-class ShotLightTest {
-
-    private final SamplePlan sample = new SamplePlan();
-
-    private static Plan spot(Plan plan, Shot shot, String field, Object value) {
-        Spot spot = plan.spotOf(plan.actionOf(shot));
-        return plan.apply(Change.set(spot, field, value));
-    }
-
-    private static Optional<Status> status(ShotRule rule, Plan plan, Shot shot) {
-        return rule.judge(plan, shot).map(Finding::status);
-    }
-
-    private static Plan mended(Plan plan, Finding finding, int mend) {
-        return plan.apply(finding.mends().get(mend).change());
-    }
-
-    private static Shot again(Plan plan, Shot shot) {
-        return plan.shots().stream()
-                .filter(one -> one.id().equals(shot.id()))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private Shot shot(UnaryOperator<Action> action, UnaryOperator<Shot> change) {
-        return sample.shot(sample.action(action), change);
-    }
+class ShotLightTest extends ShotRuleTest {
 
     @Test
     void light_is_enough_just_short_or_far_too_little() {
