@@ -23,7 +23,7 @@ import upshot.core.plan.Side;
 import upshot.core.plan.Walk;
 
 /** Every gesture of the Brief, on a plan in memory: what it proposes and what it says when something is wrong. */
-class BriefGesturesTest extends GestureTest {
+class BriefGesturesTest extends GestureOnSample {
 
     private static Map<String, String> line(Plan plan, String line) {
         return Map.of(

@@ -12,7 +12,7 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
 /** Every gesture a page can post, on a plan in memory: what it proposes and what it says when something is wrong. */
-class GesturesTest extends GestureTest {
+class GesturesTest extends GestureOnSample {
 
     @Test
     void a_shot_is_added_beside_others_and_shown() {

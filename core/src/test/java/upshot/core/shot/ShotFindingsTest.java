@@ -25,7 +25,7 @@ import upshot.core.plan.Support;
 import upshot.core.size.Size;
 
 /** Every rule on a shot: violated, kept, exactly on its bound, and where it has nothing to say. */
-class ShotFindingsTest extends ShotRuleTest {
+class ShotFindingsTest extends ShotOnSample {
 
     @Test
     void a_mover_is_gone_before_the_use_is_over() {

@@ -20,7 +20,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** Light, lamps and shutter: violated, kept, exactly on the bound, and where the rules have nothing to say. */
-class ShotLightTest extends ShotRuleTest {
+class ShotLightTest extends ShotOnSample {
 
     @Test
     void light_is_enough_just_short_or_far_too_little() {

@@ -13,7 +13,7 @@ import upshot.core.plan.Plan;
 
 /** The gestures by their names and a plan in memory to try them on. */
 @AppTest
-abstract class GestureTest {
+abstract class GestureOnSample {
 
     @Autowired
     private List<Gesture> gestures;

@@ -12,7 +12,7 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 
 /** A sample plan to put shots into, and what tests of shot rules ask of it. */
-abstract class ShotRuleTest {
+abstract class ShotOnSample {
 
     final SamplePlan sample = new SamplePlan();
 
