@@ -15,11 +15,18 @@ import upshot.core.plan.Plan;
  * The house rules when they are open.
  *
  * @param presets schools that go together
- * @param schools one row a question that practitioners answer differently
- * @param mirror whether the ending mirrors the opening
+ * @param judged one row a question that practitioners answer differently, where the answer changes what is said of
+ *     the plan
+ * @param noted the same where no rule asks for the answer yet: shown apart, so that nobody counts on it
+ * @param mirror whether the ending mirrors the opening; noted only
  * @param thresholds the numbers that this job may move
  */
-record HouseView(List<PresetView> presets, List<SchoolView> schools, FieldView mirror, List<ThresholdView> thresholds) {
+record HouseView(
+        List<PresetView> presets,
+        List<SchoolView> judged,
+        List<SchoolView> noted,
+        FieldView mirror,
+        List<ThresholdView> thresholds) {
 
     /** Schools that go together. */
     record PresetView(String name, String label, boolean holds) {}
@@ -42,12 +49,12 @@ record HouseView(List<PresetView> presets, List<SchoolView> schools, FieldView m
      */
     record ThresholdView(String name, String label, String value, String unit, String usual, boolean moved) {}
 
-    private static final List<List<String>> QUESTIONS = List.of(
-            List.of("coverage", "Coverage"),
-            List.of("hold", "Holds"),
+    private static final List<List<String>> JUDGED =
+            List.of(List.of("coverage", "Coverage"), List.of("hold", "Holds"), List.of("shutter", "Shutter"));
+
+    private static final List<List<String>> NOTED = List.of(
             List.of("movement", "Camera"),
             List.of("speed", "Slow motion"),
-            List.of("shutter", "Shutter"),
             List.of("light", "Light"),
             List.of("eye", "The eye"),
             List.of("dayOrder", "Order of the day"));
@@ -58,13 +65,18 @@ record HouseView(List<PresetView> presets, List<SchoolView> schools, FieldView m
                 Arrays.stream(HousePreset.values())
                         .map(one -> new PresetView(one.name(), one.label(), one.holds(house)))
                         .toList(),
-                QUESTIONS.stream()
-                        .map(question -> school(house, question.get(0), question.get(1)))
-                        .toList(),
+                schools(house, JUDGED),
+                schools(house, NOTED),
                 FieldView.check(house, "mirrorEnding", "The closing image mirrors the opening"),
                 Arrays.stream(Threshold.values())
                         .map(one -> threshold(plan, one))
                         .toList());
+    }
+
+    private static List<SchoolView> schools(HouseRules house, List<List<String>> questions) {
+        return questions.stream()
+                .map(question -> school(house, question.get(0), question.get(1)))
+                .toList();
     }
 
     private static SchoolView school(HouseRules house, String field, String label) {
