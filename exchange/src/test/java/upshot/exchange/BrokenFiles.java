@@ -3,8 +3,8 @@ package upshot.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.fail;
 
+import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
-import java.lang.management.ThreadMXBean;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Arrays;
@@ -18,9 +18,12 @@ public final class BrokenFiles {
 
     private static final int FILES = 300;
     /** The thread's own time: a busy machine makes no importer slow. */
-    private static final ThreadMXBean CLOCK = ManagementFactory.getThreadMXBean();
+    private static final ThreadMXBean THREADS = (ThreadMXBean) ManagementFactory.getThreadMXBean();
 
     private static final Duration LONGEST = Duration.ofSeconds(2);
+    /** All that is allocated while a file is read, so more than is ever held at once; files are up to 6 MB. */
+    private static final long MOST_ALLOCATED_BYTES = 512L << 20;
+
     private static final List<String> HOSTILE = List.of(
             "=cmd|'/c calc'!A1",
             "<script>alert(1)</script>",
@@ -45,7 +48,8 @@ public final class BrokenFiles {
         int refused = 0;
         for (int seed = 0; seed < FILES; seed++) {
             byte[] broken = broken(good, new Random(seed), seed);
-            long before = CLOCK.getCurrentThreadCpuTime();
+            long before = THREADS.getCurrentThreadCpuTime();
+            long allocated = allocatedBytes();
             try {
                 read.apply(broken);
             } catch (Unreadable reason) {
@@ -54,11 +58,18 @@ public final class BrokenFiles {
             } catch (RuntimeException | StackOverflowError | OutOfMemoryError other) {
                 fail("seed %d: %s".formatted(seed, other), other);
             }
-            assertThat(Duration.ofNanos(CLOCK.getCurrentThreadCpuTime() - before))
+            assertThat(Duration.ofNanos(THREADS.getCurrentThreadCpuTime() - before))
                     .as("seed %d", seed)
                     .isLessThan(LONGEST);
+            assertThat(allocatedBytes() - allocated)
+                    .as("bytes for seed %d", seed)
+                    .isLessThan(MOST_ALLOCATED_BYTES);
         }
         assertThat(refused).as("of %d broken files".formatted(FILES)).isGreaterThan(FILES / 5);
+    }
+
+    private static long allocatedBytes() {
+        return THREADS.getThreadAllocatedBytes(Thread.currentThread().getId());
     }
 
     private static byte[] broken(byte[] good, Random random, int seed) {

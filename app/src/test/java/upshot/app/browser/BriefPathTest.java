@@ -82,7 +82,8 @@ class BriefPathTest extends InBrowser {
         talkByKeyboard();
         deliveryAndMusicByKeyboard();
         dayByKeyboard();
-        agendaKitAndRulesByKeyboard();
+        agendaAndRulesByKeyboard();
+        spotsPeopleAndKitByKeyboard();
     }
 
     private void talkByKeyboard() {
@@ -136,7 +137,7 @@ class BriefPathTest extends InBrowser {
         assertThat(page.locator(".dayband")).containsText("golden 17:27");
     }
 
-    private void agendaKitAndRulesByKeyboard() {
+    private void agendaAndRulesByKeyboard() {
         openBlock("agenda");
         tabTo(page.locator("#agenda-text"));
         type("19:40 Kiln opens 10 min");
@@ -154,6 +155,24 @@ class BriefPathTest extends InBrowser {
         set(page.locator("#threshold-TAIL"), "4");
         press("Enter");
         assertThat(page.locator("#said")).containsText("roll after the last clean second");
+    }
+
+    private void spotsPeopleAndKitByKeyboard() {
+        openBlock("spots");
+        tabTo(page.locator("#new-spot"));
+        type("Yard");
+        press("Enter");
+        assertThat(page.locator("#block-spots .record summary").last()).containsText("Yard");
+        openBlock("people");
+        tabTo(page.locator("#new-subject"));
+        type("Glazier");
+        press("Enter");
+        assertThat(page.locator("#block-people .record summary strong:text-is('Glazier')"))
+                .isVisible();
+        openBlock("kit");
+        tabTo(page.locator("#block-kit button:text-is('Phone')"));
+        press("Enter");
+        assertThat(page.locator("#block-kit")).containsText("Hand grip");
     }
 
     @Test
@@ -190,6 +209,41 @@ class BriefPathTest extends InBrowser {
         touched.locator("#block-house .block-open").tap();
         touched.locator(".presets button:text-is('Travelling subject')").tap();
         assertThat(touched.locator(".presets [aria-pressed=true]")).hasText("Travelling subject");
+        deliveryMusicAndDayByTouch(touched);
+        agendaAndPeopleByTouch(touched);
+    }
+
+    private static void deliveryMusicAndDayByTouch(Page touched) {
+        touched.locator("#block-delivery .block-open").tap();
+        touched.getByLabel("Promo", new Page.GetByLabelOptions().setExact(true)).fill("24");
+        touched.locator("#block-music .block-open").tap();
+        assertThat(touched.locator("#job-line")).containsText("24 s promo");
+        String unset = touched.locator("#job-line").textContent();
+        for (int beat = 0; beat < 4; beat++) {
+            touched.locator("[data-tap]").tap();
+            touched.waitForTimeout(300);
+        }
+        assertThat(touched.locator("[data-tapped]")).containsText("bpm");
+        assertThat(touched.locator("#job-line")).not().hasText(unset);
+        touched.locator("#day .block-open").tap();
+        touched.getByLabel("Call", new Page.GetByLabelOptions().setExact(true)).fill("14:30");
+        touched.getByLabel("Wrap", new Page.GetByLabelOptions().setExact(true)).fill("21:00");
+        touched.locator("#day .block-open").tap();
+        assertThat(touched.locator(".dayband")).containsText("Crew, call 14:30, wrap 21:00");
+    }
+
+    private static void agendaAndPeopleByTouch(Page touched) {
+        touched.locator("#block-agenda .block-open").tap();
+        touched.locator("#agenda-text").fill("19:40 Kiln opens 10 min");
+        touched.locator(".take-in:has(#agenda-text) button[type=submit]").tap();
+        touched.locator(".take-in:has(#agenda-text) [data-preview] button").tap();
+        assertThat(touched.locator("#block-agenda .record summary")).containsText("Kiln opens");
+        touched.locator("#block-people .block-open").tap();
+        touched.locator("#new-subject").fill("Mechanic");
+        touched.locator("#block-people form:has(#new-subject) button[type=submit]")
+                .tap();
+        assertThat(touched.locator("#block-people .record summary strong").last())
+                .hasText("Mechanic");
     }
 
     /** Playwright taps but does not drag with a finger; the browser's own protocol does. */

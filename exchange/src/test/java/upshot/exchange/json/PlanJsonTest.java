@@ -135,7 +135,11 @@ class PlanJsonTest {
 
     @Test
     void broken_plan_files_are_refused_or_read() {
-        BrokenFiles.refusedOrRead(bytes(PlanJson.write(new RandomPlans(3).plan())), PlanJson::read);
+        BrokenFiles.refusedOrRead(bytes(PlanJson.write(new RandomPlans(3).plan())), file -> {
+            Plan read = PlanJson.read(file);
+            assertThat(PlanJson.read(bytes(PlanJson.write(read)))).isEqualTo(read);
+            return read;
+        });
     }
 
     @Test
@@ -202,7 +206,10 @@ class PlanJsonTest {
         SamplePlan sample = new SamplePlan();
         sample.action();
         sample.action();
-        BrokenFiles.refusedOrRead(
-                bytes(ActionsCsv.write(sample.build())), file -> ActionsCsv.read(file, empty, UUID::randomUUID));
+        BrokenFiles.refusedOrRead(bytes(ActionsCsv.write(sample.build())), file -> {
+            Change.Batch read = ActionsCsv.read(file, empty, UUID::randomUUID);
+            assertThat(empty.apply(read).apply(read.inverse())).isEqualTo(empty);
+            return read;
+        });
     }
 }
