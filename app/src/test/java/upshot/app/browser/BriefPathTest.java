@@ -242,8 +242,8 @@ class BriefPathTest extends InBrowser {
         touched.locator("#new-subject").fill("Mechanic");
         touched.locator("#block-people form:has(#new-subject) button[type=submit]")
                 .tap();
-        assertThat(touched.locator("#block-people .record summary strong").last())
-                .hasText("Mechanic");
+        assertThat(touched.locator("#block-people .record summary strong:text-is('Mechanic')"))
+                .isVisible();
     }
 
     /** Playwright taps but does not drag with a finger; the browser's own protocol does. */
