@@ -9,7 +9,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
 import upshot.exchange.text.Unreadable;
 
@@ -21,9 +23,9 @@ public final class BrokenFiles {
     private static final ThreadMXBean THREADS = (ThreadMXBean) ManagementFactory.getThreadMXBean();
 
     private static final Duration LONGEST = Duration.ofSeconds(2);
-    /** All that is allocated while a file is read, so more than is ever held at once; files are up to 6 MB. */
-    private static final long MOST_ALLOCATED_BYTES = 512L << 20;
-
+    /** All that is allocated while a file of up to 16 MB is read, so more than is ever held at once. */
+    private static final long MOST_ALLOCATED_BYTES = 256L << 20;
+    /** All that is allocated while a file of up to 16 MB is read, so more than is ever held at once. */
     private static final List<String> HOSTILE = List.of(
             "=cmd|'/c calc'!A1",
             "<script>alert(1)</script>",
@@ -42,30 +44,47 @@ public final class BrokenFiles {
 
     /**
      * @param read the importer; what it returns has been read whole, what it throws must be {@link Unreadable}
+     * @param right fails when what was read is not what the file says
      */
-    public static void refusedOrRead(byte[] good, Function<byte[], ?> read) {
-        assertThat(read.apply(good)).isNotNull();
+    public static <T> void refusedOrReadRightly(
+            byte[] good, Function<byte[], T> read, BiConsumer<byte[], ? super T> right) {
+        right.accept(good, read.apply(good));
         int refused = 0;
         for (int seed = 0; seed < FILES; seed++) {
             byte[] broken = broken(good, new Random(seed), seed);
-            long before = THREADS.getCurrentThreadCpuTime();
-            long allocated = allocatedBytes();
+            Optional<T> taken = Optional.empty();
             try {
-                read.apply(broken);
+                taken = Optional.of(withinBounds(broken, read));
             } catch (Unreadable reason) {
                 refused++;
                 assertThat(reason.getMessage()).as("seed %d", seed).isNotBlank().hasSizeLessThan(600);
             } catch (RuntimeException | StackOverflowError | OutOfMemoryError other) {
                 fail("seed %d: %s".formatted(seed, other), other);
             }
-            assertThat(Duration.ofNanos(THREADS.getCurrentThreadCpuTime() - before))
-                    .as("seed %d", seed)
-                    .isLessThan(LONGEST);
-            assertThat(allocatedBytes() - allocated)
-                    .as("bytes for seed %d", seed)
-                    .isLessThan(MOST_ALLOCATED_BYTES);
+            checked(seed, broken, taken, right);
         }
         assertThat(refused).as("of %d broken files".formatted(FILES)).isGreaterThan(FILES / 5);
+    }
+
+    /** Reads a file, whatever comes of it, in no more time and memory than an importer may take. */
+    public static <T> T withinBounds(byte[] file, Function<byte[], T> read) {
+        long before = THREADS.getCurrentThreadCpuTime();
+        long allocated = allocatedBytes();
+        try {
+            return read.apply(file);
+        } finally {
+            assertThat(Duration.ofNanos(THREADS.getCurrentThreadCpuTime() - before))
+                    .isLessThan(LONGEST);
+            assertThat(allocatedBytes() - allocated).as("bytes allocated").isLessThan(MOST_ALLOCATED_BYTES);
+        }
+    }
+
+    private static <T> void checked(int seed, byte[] file, Optional<T> taken, BiConsumer<byte[], ? super T> right) {
+        try {
+            taken.ifPresent(read -> right.accept(file, read));
+        } catch (AssertionError wrong) {
+            throw new AssertionError("seed %d is read wrongly: %s".formatted(seed, wrong.getMessage()), wrong);
+        }
     }
 
     private static long allocatedBytes() {

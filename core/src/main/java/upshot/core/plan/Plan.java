@@ -17,7 +17,7 @@ import upshot.core.measure.FrameRate;
 /**
  * Everything known about one job, as a value: two plans with equal records are equal, and no plan ever changes.
  *
- * <p>Lists come sorted by rank, ties by id, actions in story order. References between records always resolve.
+ * <p>Lists come sorted by rank, ties by id, actions in story order and subjects by name. References between records always resolve.
  */
 public final class Plan {
 
@@ -194,6 +194,10 @@ public final class Plan {
     private Comparator<PlanRecord> orderOf(Kind<?> kind) {
         if (kind == Kind.ACTION) {
             return story(plannedRecord -> (Action) plannedRecord).thenComparing(IN_ORDER);
+        }
+        if (kind == Kind.SUBJECT) {
+            return Comparator.comparing(PlanRecord::label, String.CASE_INSENSITIVE_ORDER)
+                    .thenComparing(IN_ORDER);
         }
         if (kind == Kind.SHOT) {
             return story(plannedRecord -> actionOf((Shot) plannedRecord)).thenComparing(IN_ORDER);

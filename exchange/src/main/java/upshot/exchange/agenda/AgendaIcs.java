@@ -15,6 +15,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -37,6 +39,8 @@ public final class AgendaIcs {
     private static final int MOST_REPEATS = 50;
     private static final int MOST_EVENTS = Agenda.MOST;
     private static final int EARLIEST_YEAR = 1990;
+    private static final Pattern CALENDAR_END = Pattern.compile("(?im)^END:VCALENDAR$");
+    private static final Pattern EVENT = Pattern.compile("(?im)^BEGIN:VEVENT$");
 
     private AgendaIcs() {}
 
@@ -46,10 +50,9 @@ public final class AgendaIcs {
      * @throws Unreadable naming the event that cannot be read
      */
     public static Agenda read(byte[] bytes, Agenda.Frame frame) {
-        Calendar calendar = parse(Decoded.text(bytes));
-        List<VEvent> events = calendar.getComponents(Component.VEVENT);
-        if (events.isEmpty() || events.size() > MOST_EVENTS) {
-            throw new Unreadable("", events.isEmpty() ? "The calendar holds no event." : "It holds too many events.");
+        List<VEvent> events = parse(oneCalendar(Decoded.text(bytes))).getComponents(Component.VEVENT);
+        if (events.isEmpty()) {
+            throw new Unreadable("", "The calendar holds no event.");
         }
         List<Moment> moments = new ArrayList<>();
         List<String> leftOut = new ArrayList<>();
@@ -59,6 +62,18 @@ public final class AgendaIcs {
             read(event, "Event %d (%s)".formatted(number, name(event)), frame, moments, leftOut);
         }
         return new Agenda(moments, leftOut);
+    }
+
+    /** The parser stops at the end of the first calendar and builds every event: both are seen to before it begins. */
+    private static String oneCalendar(String text) {
+        Matcher end = CALENDAR_END.matcher(text);
+        if (end.find() && !text.substring(end.end()).isBlank()) {
+            throw new Unreadable("", "More follows after the calendar's end. Save each calendar as a file of its own.");
+        }
+        if (EVENT.matcher(text).results().limit(MOST_EVENTS + 1L).count() > MOST_EVENTS) {
+            throw new Unreadable("", "It holds more than %d events.".formatted(MOST_EVENTS));
+        }
+        return text;
     }
 
     private static Calendar parse(String text) {

@@ -7,6 +7,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -14,7 +17,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import upshot.core.plan.Moment;
+import upshot.exchange.AsWritten;
 import upshot.exchange.BrokenFiles;
+import upshot.exchange.text.Decoded;
 import upshot.exchange.text.Unreadable;
 
 class AgendaTest {
@@ -193,18 +198,49 @@ class AgendaTest {
     }
 
     @Test
-    void broken_lines_are_refused_or_read() {
-        BrokenFiles.refusedOrRead(
-                bytes(LINES), file -> AgendaLines.read(upshot.exchange.text.Decoded.text(file), FRAME));
+    void broken_lines_are_refused_or_read_rightly() {
+        BrokenFiles.refusedOrReadRightly(
+                bytes(LINES), file -> AgendaLines.read(Decoded.text(file), FRAME), (file, agenda) -> {
+                    List<String> lines = AsWritten.lines(AsWritten.text(file));
+                    assertThat(agenda.moments()).hasSameSizeAs(lines);
+                    for (int i = 0; i < lines.size(); i++) {
+                        says(lines.get(i), agenda.moments().get(i));
+                    }
+                });
     }
 
     @Test
-    void broken_tables_are_refused_or_read() {
-        BrokenFiles.refusedOrRead(bytes(CSV), file -> AgendaCsv.read(file, FRAME));
+    void broken_tables_are_refused_or_read_rightly() {
+        BrokenFiles.refusedOrReadRightly(bytes(CSV), file -> AgendaCsv.read(file, FRAME), (file, agenda) -> {
+            List<List<String>> rows = AsWritten.rows(AsWritten.text(file));
+            assertThat(agenda.moments()).hasSize(rows.size() - 1);
+            for (int i = 1; i < rows.size(); i++) {
+                assertThat(rows.get(i)).contains(agenda.moments().get(i - 1).name());
+                says(String.join("\n", rows.get(i)), agenda.moments().get(i - 1));
+            }
+        });
+    }
+
+    private static void says(String written, Moment moment) {
+        assertThat(written).contains(moment.name());
+        AsWritten.time(written).ifPresent(time -> assertThat(moment.startTime()).isEqualTo(time));
     }
 
     @Test
-    void broken_calendars_are_refused_or_read() {
-        BrokenFiles.refusedOrRead(bytes(ICS), file -> AgendaIcs.read(file, FRAME));
+    void broken_calendars_are_refused_or_read_rightly() {
+        BrokenFiles.refusedOrReadRightly(bytes(ICS), file -> AgendaIcs.read(file, FRAME), (file, agenda) -> {
+            Deque<Moment> rest = new ArrayDeque<>(agenda.moments());
+            int leftOut = 0;
+            for (WrittenEvent event : WrittenEvent.all(AsWritten.text(file))) {
+                int times = 0;
+                while (times < event.mostTimes() && !rest.isEmpty() && event.is(rest.peek())) {
+                    event.startsLike(rest.remove(), FRAME);
+                    times++;
+                }
+                leftOut += times == 0 ? 1 : 0;
+            }
+            assertThat(rest).as("moments of no event").isEmpty();
+            assertThat(agenda.leftOut()).hasSize(leftOut);
+        });
     }
 }

@@ -3,6 +3,8 @@ package upshot.exchange.json;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
@@ -11,6 +13,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -26,6 +30,7 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Shot;
+import upshot.exchange.AsWritten;
 import upshot.exchange.BrokenFiles;
 import upshot.exchange.csv.ActionsCsv;
 import upshot.exchange.text.Unreadable;
@@ -134,12 +139,48 @@ class PlanJsonTest {
     }
 
     @Test
-    void broken_plan_files_are_refused_or_read() {
-        BrokenFiles.refusedOrRead(bytes(PlanJson.write(new RandomPlans(3).plan())), file -> {
-            Plan read = PlanJson.read(file);
-            assertThat(PlanJson.read(bytes(PlanJson.write(read)))).isEqualTo(read);
-            return read;
-        });
+    void broken_plan_files_are_refused_or_read_rightly() {
+        BrokenFiles.refusedOrReadRightly(
+                bytes(PlanJson.write(new RandomPlans(3).plan())), PlanJson::read, (file, read) -> {
+                    String again = PlanJson.write(read);
+                    assertThat(PlanJson.read(bytes(again))).isEqualTo(read);
+                    assertThat(values(again)).isEqualTo(values(AsWritten.text(file)));
+                });
+    }
+
+    @Test
+    void a_plan_as_large_as_a_file_may_be_is_read_like_any_other() {
+        SamplePlan sample = new SamplePlan();
+        Action action = sample.action();
+        for (int i = 0; i < 2000; i++) {
+            sample.shot(action, drafted -> drafted.with("note", "x".repeat(500)));
+        }
+        Plan plan = sample.build();
+        byte[] file = Arrays.copyOf(bytes(PlanJson.write(plan)), PlanJson.MOST_BYTES);
+        Arrays.fill(file, bytes(PlanJson.write(plan)).length, file.length, (byte) ' ');
+
+        assertThat(BrokenFiles.withinBounds(file, PlanJson::read)).isEqualTo(plan);
+    }
+
+    /** All values of a file, each with its name and whatever order they stand in. */
+    private static List<String> values(String file) {
+        try {
+            List<String> values = new ArrayList<>();
+            collect("", new ObjectMapper().readTree(file), values);
+            return values.stream().sorted().toList();
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private static void collect(String name, JsonNode node, List<String> into) {
+        if (node.isObject()) {
+            node.fields().forEachRemaining(field -> collect(field.getKey(), field.getValue(), into));
+        } else if (node.isArray()) {
+            node.elements().forEachRemaining(element -> collect(name, element, into));
+        } else {
+            into.add(name + "=" + (node.isNumber() ? Double.toString(node.asDouble()) : node.asText()));
+        }
     }
 
     @Test
@@ -201,15 +242,22 @@ class PlanJsonTest {
     }
 
     @Test
-    void broken_tables_of_actions_are_refused_or_read() {
+    void broken_tables_of_actions_are_refused_or_read_rightly() {
         Plan empty = new SamplePlan().build();
         SamplePlan sample = new SamplePlan();
         sample.action();
         sample.action();
-        BrokenFiles.refusedOrRead(bytes(ActionsCsv.write(sample.build())), file -> {
-            Change.Batch read = ActionsCsv.read(file, empty, UUID::randomUUID);
-            assertThat(empty.apply(read).apply(read.inverse())).isEqualTo(empty);
-            return read;
-        });
+        BrokenFiles.refusedOrReadRightly(
+                bytes(ActionsCsv.write(sample.build())),
+                file -> ActionsCsv.read(file, empty, UUID::randomUUID),
+                (file, read) -> {
+                    Plan taken = empty.apply(read);
+                    assertThat(taken.apply(read.inverse())).isEqualTo(empty);
+                    List<List<String>> rows = AsWritten.rows(AsWritten.text(file));
+                    assertThat(taken.actions()).hasSize(rows.size() - 1);
+                    assertThat(taken.actions())
+                            .allSatisfy(action -> assertThat(rows)
+                                    .anySatisfy(row -> assertThat(row).contains(action.name())));
+                });
     }
 }

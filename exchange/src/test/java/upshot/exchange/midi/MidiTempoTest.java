@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
@@ -117,7 +121,40 @@ class MidiTempoTest {
     }
 
     @Test
-    void broken_files_are_refused_or_read() {
-        BrokenFiles.refusedOrRead(file(1, Sequence.PPQ, DIVISION), broken -> MidiTempo.read(broken, UUID::randomUUID));
+    void broken_files_are_refused_or_read_rightly() {
+        BrokenFiles.refusedOrReadRightly(
+                file(1, Sequence.PPQ, DIVISION), broken -> MidiTempo.read(broken, UUID::randomUUID), (file, marks) -> {
+                    assertThat(marks).first().extracting(TempoMark::atQuarter).isEqualTo(0.0);
+                    assertThat(marks)
+                            .extracting(TempoMark::atQuarter)
+                            .doesNotHaveDuplicates()
+                            .isSorted();
+                    tempiByTheJdk(file)
+                            .ifPresent(tempi -> tempi.forEach((quarter, micros) -> assertThat(marks)
+                                    .filteredOn(mark -> mark.atQuarter() == quarter)
+                                    .extracting(TempoMark::microsPerQuarter)
+                                    .containsExactly(micros)));
+                });
+    }
+
+    /** Every tempo in a file with the quarter it begins at, where the JDK's own reader takes the file. */
+    private static Optional<Map<Double, Integer>> tempiByTheJdk(byte[] file) {
+        try {
+            Sequence song = MidiSystem.getSequence(new ByteArrayInputStream(file));
+            Map<Double, Integer> tempi = new TreeMap<>();
+            for (Track track : song.getTracks()) {
+                for (int i = 0; i < track.size(); i++) {
+                    MidiEvent event = track.get(i);
+                    byte[] bytes = event.getMessage().getMessage();
+                    if (bytes.length == 6 && (bytes[0] & 0xff) == 0xff && bytes[1] == 0x51) {
+                        int micros = (bytes[3] & 0xff) << 16 | (bytes[4] & 0xff) << 8 | bytes[5] & 0xff;
+                        tempi.put((double) event.getTick() / song.getResolution(), micros);
+                    }
+                }
+            }
+            return Optional.of(tempi);
+        } catch (InvalidMidiDataException | IOException | IllegalArgumentException notForTheJdk) {
+            return Optional.empty();
+        }
     }
 }
