@@ -22,6 +22,8 @@ import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
 import upshot.core.plan.Change;
 import upshot.core.plan.Coordinates;
+import upshot.core.plan.Device;
+import upshot.core.plan.Devices;
 import upshot.core.plan.Dioptre;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Field;
@@ -32,6 +34,7 @@ import upshot.core.plan.Light;
 import upshot.core.plan.Moment;
 import upshot.core.plan.NdFilter;
 import upshot.core.plan.Outline;
+import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
@@ -58,7 +61,12 @@ public final class RandomPlans {
         for (int i = 0; i < 2 + random.nextInt(4); i++) {
             Action action = sample.action();
             for (int j = 0; j < random.nextInt(4); j++) {
-                Shot shot = sample.shot(action, random.nextInt(72) * 5.0);
+                Shot shot = sample.shot(
+                        action,
+                        one -> one.with("bearingDeg", random.nextInt(72) * 5.0)
+                                .with(
+                                        "subjectId",
+                                        random.nextInt(4) > 0 ? Optional.empty() : Optional.of(sample.otherPerson())));
                 for (int k = 0; k < random.nextInt(3); k++) {
                     sample.use(shot);
                 }
@@ -122,14 +130,15 @@ public final class RandomPlans {
             Kind.ND,
             Kind.CARRIER,
             Kind.CARD,
-            Kind.LIGHT);
+            Kind.LIGHT,
+            Kind.PERFORMER);
 
     private Change extra(Plan plan) {
         List<Threshold> free = Arrays.stream(Threshold.values())
                 .filter(one -> plan.adjustment(one).isEmpty())
                 .toList();
         boolean walkable = plan.spots().size() > 1;
-        PlanRecord added = switch (random.nextInt(9)) {
+        PlanRecord added = switch (random.nextInt(10)) {
             case 0 ->
                 free.isEmpty()
                         ? new NdFilter(id(), "ND", 1, 6)
@@ -148,6 +157,14 @@ public final class RandomPlans {
             case 5 -> new Dioptre(id(), "+1", random.nextInt(9), 1);
             case 6 -> new Carrier(id(), "Slider", 1, Support.SLIDER, 0.2, 1.8, 0.8);
             case 7 -> new Card(id(), "Card", 1, 2, 128, 90.5);
+            case 8 ->
+                plan.actions().isEmpty() || plan.subjects().isEmpty()
+                        ? new Card(id(), "Card", 1, 2, 128, 90.5)
+                        : new Performer(
+                                id(),
+                                pick(plan.actions()).id(),
+                                pick(plan.subjects()).id(),
+                                random.nextInt(9));
             default -> new Light(id(), "Panel", 1, 60, 4000, true);
         };
         Change change = new Change.Add(added);
@@ -255,6 +272,9 @@ public final class RandomPlans {
         if (type == Coordinates.class) {
             return new Coordinates(
                     random.nextDouble() * 180 - 90, random.nextInt(3) == 0 ? 1e-7 : random.nextDouble() * 360 - 180);
+        }
+        if (type == Devices.class) {
+            return Devices.of(pick(List.of(Device.values())), pick(List.of(Device.values())));
         }
         if (type == Cautions.class) {
             return Cautions.of(pick(List.of(Caution.values())), pick(List.of(Caution.values())));

@@ -9,7 +9,6 @@ import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.Upload;
-import upshot.core.brief.DayBand;
 import upshot.core.finding.Say;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
@@ -35,7 +34,7 @@ class TakeAgenda implements Gesture {
         Arguments arguments = new Arguments(sent);
         boolean pasted = !arguments.text("text").isEmpty();
         Agenda.Frame frame = new Agenda.Frame(
-                desk.plan().brief().shootDate(), DayBand.zone(desk.plan().brief()), desk.ids());
+                desk.plan().brief().shootDate(), desk.plan().brief().clock(), desk.ids());
         try {
             Agenda agenda = pasted
                     ? AgendaLines.read(arguments.text("text"), frame)

@@ -1,21 +1,14 @@
 package upshot.app.coverage;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
-import upshot.core.brief.DayBand;
 import upshot.core.finding.Say;
-import upshot.core.light.SunDay;
 import upshot.core.optics.Separation;
 import upshot.core.plan.Action;
-import upshot.core.plan.Brief;
 import upshot.core.plan.Line;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
-import upshot.core.plan.WantedLight;
-import upshot.core.shot.Exposing;
 import upshot.core.shot.Moving;
 import upshot.core.shot.Recording;
 import upshot.core.shot.ShotNumbers;
@@ -36,8 +29,6 @@ final class ShotFigures {
      * @param how the formula with its inputs; empty where there is nothing to explain
      */
     record Figure(String label, String value, String how) {}
-
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
     private final Plan plan;
     private final Shot shot;
@@ -60,6 +51,7 @@ final class ShotFigures {
         return List.of(
                 new Group("Stand", figures.stand()),
                 new Group("Camera", figures.camera()),
+                new Group("Light", LightFigures.of(plan, shot)),
                 new Group("Roll", figures.roll()));
     }
 
@@ -92,7 +84,7 @@ final class ShotFigures {
         figures.add(new Figure(
                 "Frame",
                 "%s high at the subject".formatted(Say.metres(stand.framing().heightM())),
-                "%s of %s".formatted(shot.size().label(), plan.subjectOf(action).name())));
+                "%s of %s".formatted(shot.size().label(), plan.subjectOf(shot).name())));
         if (action.line() != Line.NONE) {
             figures.add(new Figure(
                     "Travel",
@@ -123,17 +115,6 @@ final class ShotFigures {
                                 Say.number(stand.sensor().cocMm(), 4))));
         figures.add(background());
         figures.add(shutter());
-        Exposing exposing = Exposing.of(plan, shot);
-        figures.add(new Figure(
-                "Light",
-                "%s lx wanted, %s there".formatted(Say.number(exposing.needed().lux(), 0), Say.number(spot.lux(), 0)),
-                "250·N²/(t·ISO) at f/%s, %s s, ISO %d%s"
-                        .formatted(
-                                Say.number(shot.apertureN(), 1),
-                                exposing.shutter(),
-                                shot.iso(),
-                                shot.ndStops() > 0 ? ", ND %s".formatted(Say.number(shot.ndStops(), 1)) : "")));
-        wantedLight(figures);
         moves(figures);
         return figures;
     }
@@ -170,27 +151,6 @@ final class ShotFigures {
         return Double.isInfinite(numbers.depth().farM())
                 ? "%s to the horizon at %s".formatted(near, stop)
                 : "%s to %s at %s".formatted(near, Say.metres(numbers.depth().farM()), stop);
-    }
-
-    /** When the light that the action asks for is to be had that day. */
-    private void wantedLight(List<Figure> figures) {
-        Brief brief = plan.brief();
-        if (action.wantedLight() == WantedLight.ANY
-                || brief.shootDate().isEmpty()
-                || brief.coordinates().isEmpty()) {
-            return;
-        }
-        SunDay day = new SunDay(brief.coordinates().get(), brief.shootDate().get(), DayBand.zone(brief));
-        String windows = day.windows(action.wantedLight()).stream()
-                .map(window -> "%s to %s"
-                        .formatted(
-                                CLOCK.format(window.from().atZone(day.zone())),
-                                CLOCK.format(window.until().atZone(day.zone()))))
-                .collect(Collectors.joining(", "));
-        figures.add(new Figure(
-                capital(action.wantedLight().label()),
-                windows.isEmpty() ? "not that day" : windows,
-                "the sun's altitude at %s".formatted(brief.coordinates().get().label())));
     }
 
     private void moves(List<Figure> figures) {
@@ -273,7 +233,7 @@ final class ShotFigures {
         return degrees == 0 ? "level" : "%d° %s".formatted(degrees, elevationDeg > 0 ? "down" : "up");
     }
 
-    private static String capital(String text) {
+    static String capital(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 }

@@ -40,6 +40,7 @@ final class RowMapper {
             Map.entry(Kind.CARD, CardRow.class),
             Map.entry(Kind.LIGHT, LightRow.class),
             Map.entry(Kind.ACTION, ActionRow.class),
+            Map.entry(Kind.PERFORMER, PerformerRow.class),
             Map.entry(Kind.SHOT, ShotRow.class),
             Map.entry(Kind.USE, UseRow.class));
 

@@ -11,6 +11,7 @@ import java.util.UUID;
 @IdClass(PlanRow.Key.class)
 class ShotRow extends PlanRow {
     UUID actionId;
+    UUID subjectId;
     String code;
     double rank;
     String size;
@@ -22,6 +23,8 @@ class ShotRow extends PlanRow {
     double apertureN;
     String support;
     String move;
+    String alsoMove;
+    boolean zooms;
     double moveM;
     double turnDeg;
     String reason;
@@ -39,7 +42,11 @@ class ShotRow extends PlanRow {
     String frameUse;
     String viewpoint;
     double rollDeg;
+    boolean rollMeant;
+    String devices;
+    String cautions;
     String priority;
     boolean foreground;
+    String still;
     String note;
 }

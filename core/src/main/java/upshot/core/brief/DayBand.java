@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -49,7 +48,7 @@ public record DayBand(Instant from, Instant until, ZoneId zone, List<Bar> bars, 
 
     public static DayBand of(Plan plan) {
         Brief brief = plan.brief();
-        ZoneId zone = zone(brief);
+        ZoneId zone = brief.clock();
         // Without a date any will do: the clock is drawn all the same.
         LocalDate day = brief.shootDate().orElse(LocalDate.EPOCH);
         Instant call = day.atTime(brief.callTime()).atZone(zone).toInstant();
@@ -66,11 +65,6 @@ public record DayBand(Instant from, Instant until, ZoneId zone, List<Bar> bars, 
         boolean known = brief.shootDate().isPresent() && brief.coordinates().isPresent();
         return new DayBand(
                 from, until, zone, bars, known ? sun(brief.coordinates().get(), day, zone, until) : List.of());
-    }
-
-    /** The zone of the place; Greenwich while it is unknown. */
-    public static ZoneId zone(Brief brief) {
-        return brief.zone().isEmpty() ? ZoneOffset.UTC : ZoneId.of(brief.zone());
     }
 
     /** Clock times of the shoot as instants: those before the call belong to the next morning. */

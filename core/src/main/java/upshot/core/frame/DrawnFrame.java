@@ -3,9 +3,9 @@ package upshot.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.ground.ScreenTravel;
 import upshot.core.plan.Action;
-import upshot.core.plan.Line;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Performer;
 import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
@@ -26,17 +26,14 @@ import upshot.core.size.SubjectKind;
 public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
 
     private static final double EYE_RING = 0.055;
-    private static final double ARROW_V = 0.93;
-    /** Upright pictures have buttons and captions at their foot. */
-    private static final double UPRIGHT_ARROW_V = 0.81;
-
-    private static final double ARROW_LENGTH = 0.3;
     /** How far in front of a person's middle the thing in hand is, in heights of the person. */
     private static final double THING_AHEAD = 0.24;
 
     private static final double EYES_AHEAD = 0.04;
     private static final double SEAT_HEIGHT = 0.25;
     private static final double SEAT_SIDE = 0.22;
+    private static final double BESIDE_M = 1.1;
+    private static final double BEHIND_M = 0.3;
 
     public DrawnFrame {
         shapes = List.copyOf(shapes);
@@ -45,7 +42,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     /** Draws a shot of a plan. */
     public static DrawnFrame of(Plan plan, Shot shot) {
         Action action = plan.actionOf(shot);
-        Subject subject = plan.subjectOf(action);
+        Subject subject = plan.subjectOf(shot);
         Stand stand = Stand.of(plan, shot);
         double aspect = plan.brief().aspect().ratio();
         Optional<Point3> thing = thing(action, subject);
@@ -58,19 +55,41 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                 stand.framing().heightM(),
                 centreU(shot.placement(), aspect));
         Point3 eyePoint = eye(shot, stand, subject, thing);
-        FramePoint eye = inside(camera.project(eyePoint), aspect);
-        List<Shape> shapes = new ArrayList<>(backdrop(plan.spotOf(action), camera, aspect));
-        shapes.addAll(subject(action, subject, stand, camera, thing));
-        if (shot.foreground()) {
-            shapes.add(foreground(aspect, shot));
-        }
-        travel(plan, shot, centreU(shot.placement(), aspect), aspect).ifPresent(shapes::add);
+        Tilted tilted = new Tilted(aspect, shot.rollDeg());
+        FramePoint eye = inside(tilted.turn(camera.project(eyePoint)), aspect);
+        List<Shape> picture = new ArrayList<>(backdrop(plan.spotOf(action), camera, aspect, shot));
+        picture.addAll(others(plan, shot, camera));
+        picture.addAll(subject(action, subject, stand, camera, thing));
+        picture.addAll(Foreground.of(shot, aspect));
+        List<Shape> shapes = new ArrayList<>(tilted.turn(picture));
+        shapes.addAll(new Signs(plan, shot, aspect).draw(centreU(shot.placement(), aspect)));
         shapes.add(new Shape.Ring(Shape.Role.EYE, eye, EYE_RING));
         return new DrawnFrame(aspect, shapes, eye);
     }
 
-    private static List<Shape> backdrop(Spot spot, Pinhole camera, double aspect) {
-        return new Scenery(spot.outdoors(), spot.backdropM()).draw(camera, aspect, camera.depthM(new Point3(0, 0, 0)));
+    private static List<Shape> backdrop(Spot spot, Pinhole camera, double aspect, Shot shot) {
+        double beyond = shot.rollDeg() == 0 ? 0 : aspect;
+        return new Scenery(spot.outdoors(), spot.backdropM(), beyond)
+                .draw(camera, aspect, camera.depthM(new Point3(0, 0, 0)));
+    }
+
+    /** Whoever takes part stands beside the action's own subject, wherever a wide or a full frame shows that one. */
+    private static List<Shape> others(Plan plan, Shot shot, Pinhole camera) {
+        List<Shape> shapes = new ArrayList<>();
+        Action action = plan.actionOf(shot);
+        if (shot.subjectId().isPresent() || !shot.size().fullOrWider()) {
+            return shapes;
+        }
+        int place = 0;
+        for (Performer performer : plan.performersOf(action)) {
+            Subject subject = plan.get(Kind.SUBJECT, performer.subjectId());
+            double side = (place % 2 == 0 ? 1 : -1) * (1 + place / 2) * BESIDE_M;
+            Point3 there = new Point3(side, -BEHIND_M * (1 + place / 2), 0);
+            shapes.addAll(new Figure(subject.heightM(), action.baseHeightM(), action.posture(), Optional.empty())
+                    .draw(camera.towards(there)));
+            place++;
+        }
+        return shapes;
     }
 
     private static List<Shape> subject(
@@ -154,30 +173,5 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         return new FramePoint(
                 Math.max(EYE_RING, Math.min(aspect - EYE_RING, point.u())),
                 Math.max(EYE_RING, Math.min(1 - EYE_RING, point.v())));
-    }
-
-    /** A soft shape that takes the lower corner away from the subject. */
-    private static Shape foreground(double aspect, Shot shot) {
-        double corner = shot.placement() == Placement.RIGHT_THIRD ? 0 : aspect;
-        double inwards = corner == 0 ? 1 : -1;
-        double reach = Math.min(0.45, aspect / 3);
-        List<FramePoint> corners = new ArrayList<>();
-        corners.add(new FramePoint(corner, 1));
-        for (int step = 0; step <= 12; step++) {
-            double angle = Math.PI / 2 * step / 12;
-            corners.add(new FramePoint(corner + inwards * reach * Math.cos(angle), 1 - 0.55 * Math.sin(angle)));
-        }
-        return new Shape.Area(Shape.Role.FOREGROUND, corners);
-    }
-
-    private static Optional<Shape> travel(Plan plan, Shot shot, double centreU, double aspect) {
-        ScreenTravel travel = Stand.travel(plan, shot, false);
-        if (plan.actionOf(shot).line() != Line.TRAVEL || travel == ScreenTravel.NEUTRAL) {
-            return Optional.empty();
-        }
-        double half = Math.min(ARROW_LENGTH, aspect / 3) / 2 * (travel == ScreenTravel.LEFT_TO_RIGHT ? 1 : -1);
-        double height = aspect < 1 ? UPRIGHT_ARROW_V : ARROW_V;
-        return Optional.of(new Shape.Arrow(
-                Shape.Role.TRAVEL, new FramePoint(centreU - half, height), new FramePoint(centreU + half, height)));
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import upshot.core.measure.Degrees;
 
-/** The shot's camera: level horizon, aimed at a point, framing a known height at that point. */
+/** The shot's camera: aimed at a point, framing a known height at that point, level unless the frame is turned. */
 final class Pinhole {
 
     /** Nothing nearer to the lens than this share of the subject's distance is drawn. */
@@ -41,6 +41,22 @@ final class Pinhole {
         this.distanceM = distanceM;
         this.zoom = distanceM / frameHeightM;
         this.centreU = centreU;
+    }
+
+    private Pinhole(Pinhole other, Point3 position) {
+        this.position = position;
+        this.forward = other.forward;
+        this.right = other.right;
+        this.up = other.up;
+        this.outward = other.outward;
+        this.distanceM = other.distanceM;
+        this.zoom = other.zoom;
+        this.centreU = other.centreU;
+    }
+
+    /** The same camera for something that stands elsewhere but is drawn as if it stood at the origin. */
+    Pinhole towards(Point3 elsewhere) {
+        return new Pinhole(this, position.minus(elsewhere));
     }
 
     double depthM(Point3 point) {

@@ -24,19 +24,24 @@ final class Scenery {
 
     private final boolean outdoors;
     private final double backdropM;
+    private final double beyond;
 
-    Scenery(boolean outdoors, double backdropM) {
+    /**
+     * @param beyond how far sky and ground reach past the frame, in its heights: a tilted frame shows their corners
+     */
+    Scenery(boolean outdoors, double backdropM, double beyond) {
         this.outdoors = outdoors;
         this.backdropM = backdropM;
+        this.beyond = beyond;
     }
 
     /** Sky or wall, ground, and what stands on it, far things first. */
     List<Shape> draw(Pinhole camera, double aspect, double subjectDepthM) {
         List<Shape> shapes = new ArrayList<>();
-        shapes.add(panel(outdoors ? Shape.Role.SKY : Shape.Role.WALL, aspect, 0, 1));
+        shapes.add(panel(outdoors ? Shape.Role.SKY : Shape.Role.WALL, aspect, -beyond, 1 + beyond));
         double groundFrom = groundV(camera);
-        if (groundFrom < 1) {
-            shapes.add(panel(Shape.Role.GROUND, aspect, Math.max(0, groundFrom), 1));
+        if (groundFrom < 1 + beyond) {
+            shapes.add(panel(Shape.Role.GROUND, aspect, Math.max(-beyond, groundFrom), 1 + beyond));
         }
         blocks().stream()
                 .filter(block -> camera.depthM(block.foot) > subjectDepthM * 1.1 + 0.3)
@@ -65,14 +70,14 @@ final class Scenery {
         return blocks;
     }
 
-    private static Shape panel(Shape.Role role, double aspect, double from, double to) {
+    private Shape panel(Shape.Role role, double aspect, double from, double to) {
         return new Shape.Area(
                 role,
                 List.of(
-                        new FramePoint(0, from),
-                        new FramePoint(aspect, from),
-                        new FramePoint(aspect, to),
-                        new FramePoint(0, to)));
+                        new FramePoint(-beyond, from),
+                        new FramePoint(aspect + beyond, from),
+                        new FramePoint(aspect + beyond, to),
+                        new FramePoint(-beyond, to)));
     }
 
     private record Block(Point3 foot, double widthM, double depthM, double heightM, double turnedDeg) {

@@ -25,7 +25,10 @@ public sealed interface Shape {
         OBJECT,
         OBJECT_LIT,
         FOREGROUND,
+        FOREGROUND_EDGE,
         TRAVEL,
+        MOVE,
+        LIGHT,
         EYE
     }
 

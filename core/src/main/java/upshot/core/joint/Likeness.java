@@ -14,7 +14,7 @@ import upshot.core.shot.Stand;
  *
  * @param angleDeg Δ, the angle between the views
  * @param ratio r, the larger frame height by the smaller, 1 or more
- * @param sameAim whether the aims lie within half the smaller frame height
+ * @param sameAim whether they show one subject, with aims within half the smaller frame height
  * @param apart e
  * @param watchFrom from this e on it can pass, usually 0.75
  */
@@ -32,7 +32,8 @@ public record Likeness(double angleDeg, double ratio, boolean sameAim, double ap
         double small = Math.min(a.framing().heightM(), b.framing().heightM());
         double large = Math.max(a.framing().heightM(), b.framing().heightM());
         double angle = ViewAngle.betweenDeg(one.bearingDeg(), a.elevationDeg(), other.bearingDeg(), b.elevationDeg());
-        boolean sameAim = Math.abs(a.framing().aimM() - b.framing().aimM()) <= small / 2 + ROUNDING;
+        boolean sameAim = plan.subjectOf(one).equals(plan.subjectOf(other))
+                && Math.abs(a.framing().aimM() - b.framing().aimM()) <= small / 2 + ROUNDING;
         return new Likeness(
                 angle,
                 large / small,

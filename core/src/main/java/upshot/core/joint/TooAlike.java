@@ -13,8 +13,8 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
+import upshot.core.ground.Turn;
 import upshot.core.house.Threshold;
-import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;
@@ -47,7 +47,7 @@ final class TooAlike implements JointRule {
             return Optional.empty();
         }
         Likeness likeness = Likeness.between(cut.plan(), out.shot(), into.shot());
-        if (out.action().subjectId().equals(into.action().subjectId())) {
+        if (cut.plan().subjectOf(out.shot()).equals(cut.plan().subjectOf(into.shot()))) {
             return likeness.sameAim() ? Optional.of(sameSubject(cut.plan(), out, into, likeness)) : Optional.empty();
         }
         return twins(cut.plan(), out, into, likeness);
@@ -77,7 +77,7 @@ final class TooAlike implements JointRule {
     }
 
     private Optional<Finding> twins(Plan plan, Placed out, Placed into, Likeness likeness) {
-        boolean oneKind = kind(plan, out.action()) == kind(plan, into.action());
+        boolean oneKind = kind(plan, out) == kind(plan, into);
         if (!oneKind || likeness.ratio() >= TWIN_RATIO || likeness.angleDeg() >= TWIN_ANGLE_DEG - Likeness.ROUNDING) {
             return Optional.empty();
         }
@@ -96,8 +96,8 @@ final class TooAlike implements JointRule {
                 List.of(new Mend("Mark as matched", Change.set(into.use(), "entry", Entry.MATCHED)))));
     }
 
-    private static SubjectKind kind(Plan plan, Action action) {
-        return plan.subjectOf(action).kind();
+    private static SubjectKind kind(Plan plan, Placed placed) {
+        return plan.subjectOf(placed.shot()).kind();
     }
 
     private static double eyesApart(Plan plan, Shot one, Shot other) {

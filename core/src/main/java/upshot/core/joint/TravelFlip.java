@@ -49,11 +49,11 @@ final class TravelFlip implements JointRule {
         Placed into = cut.into(joint);
         for (int index = joint; index >= 0; index--) {
             Placed earlier = cut.uses().get(index);
-            boolean declared = cut.into(index).use().entry() == Entry.RETURN && sameMover(cut.into(index), into);
+            boolean declared = cut.into(index).use().entry() == Entry.RETURN && sameMover(plan, cut.into(index), into);
             if (declared || !earlier.action().beatId().equals(into.action().beatId())) {
                 return Optional.empty();
             }
-            if (sameMover(earlier, into)) {
+            if (sameMover(plan, earlier, into)) {
                 boolean remembered = earlier.action().line() == Line.TRAVEL
                         && travel(plan, earlier) != ScreenTravel.NEUTRAL
                         && earlier.action().spotId().equals(into.action().spotId());
@@ -63,8 +63,8 @@ final class TravelFlip implements JointRule {
         return Optional.empty();
     }
 
-    private static boolean sameMover(Placed one, Placed other) {
-        return one.action().subjectId().equals(other.action().subjectId());
+    private static boolean sameMover(Plan plan, Placed one, Placed other) {
+        return plan.subjectOf(one.shot()).equals(plan.subjectOf(other.shot()));
     }
 
     private static ScreenTravel travel(Plan plan, Placed placed) {

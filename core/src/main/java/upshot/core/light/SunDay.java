@@ -5,8 +5,13 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.shredzone.commons.suncalc.SunPosition;
+import upshot.core.plan.Brief;
 import upshot.core.plan.Coordinates;
 import upshot.core.plan.WantedLight;
 
@@ -28,8 +33,39 @@ public record SunDay(Coordinates place, LocalDate date, ZoneId zone) {
     private static final Duration STEP = Duration.ofMinutes(4);
     private static final long EXACT_MS = 500;
 
+    /** Windows cost hundreds of positions of the sun, and every shot of a day asks for the same few. */
+    private static final Map<Asked, List<Window>> KNOWN = Collections.synchronizedMap(new LinkedHashMap<>() {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Asked, List<Window>> eldest) {
+            return size() > 64;
+        }
+    });
+
+    private record Asked(SunDay day, double leastDeg, double mostDeg) {}
+
     /** A stretch of the day, half open; it never reaches past the day's ends. */
-    public record Window(Instant from, Instant until) {}
+    public record Window(Instant from, Instant until) {
+
+        /** What both have; it may last no time at all. */
+        public Window and(Window other) {
+            return new Window(
+                    from.isAfter(other.from) ? from : other.from, until.isBefore(other.until) ? until : other.until);
+        }
+
+        public boolean lasts() {
+            return until.isAfter(from);
+        }
+
+        public Instant middle() {
+            return from.plus(Duration.between(from, until).dividedBy(2));
+        }
+    }
+
+    /** The day of the shoot; empty while its date or place are unknown. */
+    public static Optional<SunDay> of(Brief brief) {
+        return brief.shootDate()
+                .flatMap(date -> brief.coordinates().map(place -> new SunDay(place, date, brief.clock())));
+    }
 
     /** One point of the sun's way. */
     public record Point(Instant at, double altitudeDeg) {}
@@ -100,6 +136,11 @@ public record SunDay(Coordinates place, LocalDate date, ZoneId zone) {
 
     /** The stretches in which the altitude lies between two bounds, to the second. */
     List<Window> windows(double leastDeg, double mostDeg) {
+        return KNOWN.computeIfAbsent(
+                new Asked(this, leastDeg, mostDeg), asked -> List.copyOf(searched(leastDeg, mostDeg)));
+    }
+
+    private List<Window> searched(double leastDeg, double mostDeg) {
         List<Window> windows = new ArrayList<>();
         Instant from = inside(begins(), leastDeg, mostDeg) ? begins() : null;
         Instant before = begins();

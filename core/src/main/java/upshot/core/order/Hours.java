@@ -6,7 +6,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.brief.DayBand;
 import upshot.core.light.SunDay;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
@@ -55,17 +54,12 @@ record Hours(int fromMin, int untilMin, String why) {
 
     /** The first window of the wanted light that falls into the day; none where date or place are unknown. */
     private static Optional<Hours> light(Brief brief, Action action) {
-        if (action.wantedLight() == WantedLight.ANY
-                || brief.shootDate().isEmpty()
-                || brief.coordinates().isEmpty()) {
+        Optional<SunDay> known = SunDay.of(brief);
+        if (action.wantedLight() == WantedLight.ANY || known.isEmpty()) {
             return Optional.empty();
         }
-        SunDay day = new SunDay(brief.coordinates().get(), brief.shootDate().get(), DayBand.zone(brief));
-        Instant call = brief.shootDate()
-                .get()
-                .atTime(brief.callTime())
-                .atZone(day.zone())
-                .toInstant();
+        SunDay day = known.get();
+        Instant call = day.date().atTime(brief.callTime()).atZone(day.zone()).toInstant();
         return day.windows(action.wantedLight()).stream()
                 .map(window -> new Hours(
                         (int) Math.max(

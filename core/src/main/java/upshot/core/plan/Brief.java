@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.UUID;
 import upshot.core.measure.Aspect;
@@ -124,6 +125,11 @@ public record Brief(
     public int minutesAfterCall(LocalTime time) {
         long minutes = Duration.between(callTime, time).toMinutes();
         return (int) Math.floorMod(minutes, (long) MINUTES_IN_A_DAY);
+    }
+
+    /** The place's own clock; Greenwich while no zone is known. */
+    public ZoneId clock() {
+        return zone.isEmpty() ? ZoneOffset.UTC : ZoneId.of(zone);
     }
 
     @Override

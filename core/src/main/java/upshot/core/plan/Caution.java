@@ -10,13 +10,23 @@ public enum Caution implements Labelled {
     TRAFFIC(
             "traffic",
             "Work with a spotter facing the traffic. Road permits and traffic control decide who stands where."),
+    VEHICLE(
+            "moving vehicle",
+            "Nobody leans out, kit is tied twice, the driver only drives. Traffic law and the vehicle's keeper decide."),
+    DRONE(
+            "drone",
+            "Nobody under the flight path, a spotter beside the pilot. A licensed pilot and the air rules decide."),
     HEIGHT("height", "Tether people and kit. Local rules for work at height and a competent person decide."),
+    OVERHEAD_RIG("overhead rig", "A second fixing on everything that hangs, and nobody under it. A rigger decides."),
     FIRE(
             "fire",
             "Stay outside the crew's line with an extinguisher at hand. The person in charge of the fire decides."),
     HOT_WARE(
             "hot ware",
             "Nothing is touched until its keeper says so; closed shoes, no loose sleeves. The keeper decides."),
+    BLADES(
+            "hot oil or blades",
+            "The hands in the picture set the pace, the lens stays back. Whoever works with them decides."),
     LIQUID_POWER("liquid near power", "Keep liquid and sockets apart, cables off the floor. An electrician decides."),
     SMOKE(
             "smoke",

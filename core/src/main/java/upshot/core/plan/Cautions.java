@@ -1,9 +1,8 @@
 package upshot.core.plan;
 
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The cautions of one action, without doubles and always in the same order, so that equal sets are equal values.
@@ -15,9 +14,7 @@ public record Cautions(List<Caution> tags) {
     public static final Cautions NONE = new Cautions(List.of());
 
     public Cautions {
-        EnumSet<Caution> sorted = EnumSet.noneOf(Caution.class);
-        sorted.addAll(tags);
-        tags = List.copyOf(sorted);
+        tags = Tags.sorted(Caution.class, tags);
     }
 
     public static Cautions of(Caution... tags) {
@@ -30,15 +27,16 @@ public record Cautions(List<Caution> tags) {
      * @throws IllegalArgumentException when a name is no caution
      */
     public static Cautions parse(String text) {
-        return text.isBlank()
-                ? NONE
-                : new Cautions(Arrays.stream(text.split(","))
-                        .map(name -> Caution.valueOf(name.trim()))
-                        .toList());
+        return new Cautions(Tags.parse(Caution.class, text));
+    }
+
+    /** All of these and all of those. */
+    public Cautions and(Cautions others) {
+        return new Cautions(Stream.concat(tags.stream(), others.tags.stream()).toList());
     }
 
     @Override
     public String toString() {
-        return tags.stream().map(Caution::name).collect(Collectors.joining(","));
+        return Tags.written(tags);
     }
 }

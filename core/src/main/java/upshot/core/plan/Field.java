@@ -4,6 +4,7 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * One component of a kind of record: its name, the type of its value and whether it may be left empty.
@@ -52,6 +53,12 @@ public final class Field {
         } catch (IllegalAccessException | InvocationTargetException broken) {
             throw new IllegalStateException("The field " + name() + " cannot be read", broken);
         }
+    }
+
+    /** The id of the record that this field refers to; empty where an optional reference is left empty. */
+    Optional<UUID> reference(PlanRecord plannedRecord) {
+        Object value = of(plannedRecord);
+        return value instanceof Optional<?> given ? given.map(UUID.class::cast) : Optional.of((UUID) value);
     }
 
     @Override

@@ -36,6 +36,7 @@ public final class Kind<R extends PlanRecord> {
     public static final Kind<Card> CARD = new Kind<>("card", Card.class);
     public static final Kind<Light> LIGHT = new Kind<>("light", Light.class);
     public static final Kind<Action> ACTION = new Kind<>("action", Action.class);
+    public static final Kind<Performer> PERFORMER = new Kind<>("performer", Performer.class);
     public static final Kind<Shot> SHOT = new Kind<>("shot", Shot.class);
     public static final Kind<Use> USE = new Kind<>("use", Use.class);
 
@@ -60,6 +61,7 @@ public final class Kind<R extends PlanRecord> {
             CARD,
             LIGHT,
             ACTION,
+            PERFORMER,
             SHOT,
             USE);
 

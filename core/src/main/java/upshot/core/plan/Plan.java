@@ -26,6 +26,7 @@ public final class Plan {
 
     private final Map<Kind<?>, Map<UUID, PlanRecord>> records;
     private final Map<Kind<?>, List<PlanRecord>> sorted = new HashMap<>();
+    private final Map<UUID, List<Performer>> performersByAction;
     private final Map<UUID, List<Shot>> shotsByAction;
     private final Map<UUID, List<Use>> usesByShot;
 
@@ -35,6 +36,7 @@ public final class Plan {
         for (Kind<?> kind : Kind.PARENT_FIRST) {
             sorted.put(kind, all(kind).stream().sorted(orderOf(kind)).toList());
         }
+        performersByAction = list(Kind.PERFORMER).stream().collect(Collectors.groupingBy(Performer::actionId));
         shotsByAction = shots().stream().collect(Collectors.groupingBy(Shot::actionId));
         usesByShot = uses().stream().collect(Collectors.groupingBy(Use::shotId));
     }
@@ -160,6 +162,16 @@ public final class Plan {
 
     public Subject subjectOf(Action action) {
         return get(Kind.SUBJECT, action.subjectId());
+    }
+
+    /** Whom a shot shows: its own subject, or the action's. */
+    public Subject subjectOf(Shot shot) {
+        return shot.subjectId().map(id -> get(Kind.SUBJECT, id)).orElseGet(() -> subjectOf(actionOf(shot)));
+    }
+
+    /** Who takes part beside the action's own subject, by rank. */
+    public List<Performer> performersOf(Action action) {
+        return performersByAction.getOrDefault(action.id(), List.of());
     }
 
     public Spot spotOf(Action action) {

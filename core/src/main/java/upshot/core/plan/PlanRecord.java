@@ -23,6 +23,7 @@ public sealed interface PlanRecord
                 Card,
                 Light,
                 Action,
+                Performer,
                 Shot,
                 Use {
 

@@ -31,6 +31,7 @@ final class PlanRules {
             Map.entry(Kind.CARD, 40),
             Map.entry(Kind.LIGHT, 60),
             Map.entry(Kind.ACTION, 500),
+            Map.entry(Kind.PERFORMER, 1000),
             Map.entry(Kind.SHOT, 3000),
             Map.entry(Kind.USE, 5000));
 
@@ -62,7 +63,9 @@ final class PlanRules {
             for (Field field : kind.references()) {
                 Kind<?> target = Kind.named(field.refersTo().orElseThrow()).orElseThrow();
                 for (PlanRecord one : plan.all(kind)) {
-                    if (plan.find(target, (UUID) field.of(one)).isEmpty()) {
+                    if (field.reference(one)
+                            .filter(id -> plan.find(target, id).isEmpty())
+                            .isPresent()) {
                         throw new InvalidField(
                                 field.name(),
                                 "This refers to a %s that the plan does not have.".formatted(target.name()));

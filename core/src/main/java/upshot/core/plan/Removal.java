@@ -30,7 +30,7 @@ public final class Removal {
         String kind = Kind.of(target).name();
         return Kind.of(one).references().stream()
                 .anyMatch(field -> field.refersTo().orElseThrow().equals(kind)
-                        && field.of(one).equals(target.id()));
+                        && field.reference(one).filter(target.id()::equals).isPresent());
     }
 
     /** A record that refers to the same one twice, like a walk, goes once. */

@@ -8,12 +8,14 @@ import static upshot.core.plan.Check.whole;
 
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import upshot.core.measure.FrameRate;
 import upshot.core.size.Size;
 
 /**
  * One planned framing of one action.
  *
+ * @param subjectId whom it shows, where that is not the action's own subject
  * @param code unique in the job and never given to another shot: it ends up on slates and files
  * @param rank place among the action's shots
  * @param size the rung of the ladder
@@ -24,6 +26,8 @@ import upshot.core.size.Size;
  * @param cameraHeightM the lens above the floor, 0.02 to 60 m
  * @param focalLengthMm 4 to 1200 mm
  * @param apertureN the f-number, 0.7 to 45
+ * @param alsoMove a second move in the same shot, still for none
+ * @param zooms whether the focal length changes during it
  * @param moveM how far the camera slides, pushes, pulls or lifts, 0 to 1000 m; 0 where it is not said
  * @param turnDeg how far it pans, tilts or orbits, 0 to 360°; 0 where it is not said
  * @param reason why it moves
@@ -38,13 +42,18 @@ import upshot.core.size.Size;
  * @param takes 1 to 99
  * @param frameUse what the subject does with the frame
  * @param viewpoint whose eyes the camera is
- * @param rollDeg how far the horizon is tilted on purpose, −45 to 45°; 0 for level
+ * @param rollDeg how far the horizon is tilted clockwise, −45 to 45°; 0 for level
+ * @param rollMeant whether it is tilted on purpose
+ * @param devices how it is composed
+ * @param cautions what can hurt somebody in this shot alone
  * @param foreground whether something stands between the camera and the subject
+ * @param still the hash of a reference picture, 64 hexadecimal figures, empty for none
  * @param note up to 500 characters
  */
 public record Shot(
         UUID id,
         @Refers(to = "action") UUID actionId,
+        @Refers(to = "subject") Optional<UUID> subjectId,
         String code,
         double rank,
         Size size,
@@ -56,6 +65,8 @@ public record Shot(
         double apertureN,
         Support support,
         Move move,
+        Move alsoMove,
+        boolean zooms,
         double moveM,
         double turnDeg,
         MoveReason reason,
@@ -72,15 +83,23 @@ public record Shot(
         FrameUse frameUse,
         Viewpoint viewpoint,
         double rollDeg,
+        boolean rollMeant,
+        Devices devices,
+        Cautions cautions,
         Priority priority,
         boolean foreground,
+        String still,
         String note)
         implements PlanRecord {
+
+    private static final Pattern CODE = Pattern.compile("[A-Z]{1,3}[1-9][0-9]{0,3}");
+    private static final Pattern STILL = Pattern.compile("(?:[0-9a-f]{64})?");
 
     public Shot {
         present("id", id);
         present("actionId", actionId);
-        if (!chosen("code", "code", code).matches("[A-Z]{1,3}[1-9][0-9]{0,3}")) {
+        chosen("subjectId", "subject", subjectId);
+        if (!CODE.matcher(chosen("code", "code", code)).matches()) {
             throw new InvalidField("code", "A code (%s) is letters and a number, like K2.".formatted(code));
         }
         rank = Check.rank(rank);
@@ -96,6 +115,7 @@ public record Shot(
         apertureN = range("apertureN", "aperture", apertureN, 0.7, 45, "");
         chosen("support", "support", support);
         chosen("move", "move", move);
+        chosen("alsoMove", "second move", alsoMove);
         moveM = range("moveM", "move", moveM, 0, 1000, "m");
         turnDeg = range("turnDeg", "turn", turnDeg, 0, 360, "°");
         chosen("reason", "reason of the move", reason);
@@ -112,6 +132,11 @@ public record Shot(
         takes = whole("takes", "number of takes", takes, 1, 99, "");
         chosen("placement", "placement", placement);
         chosen("priority", "priority", priority);
+        chosen("devices", "devices", devices);
+        chosen("cautions", "cautions", cautions);
+        if (!STILL.matcher(chosen("still", "reference still", still)).matches()) {
+            throw new InvalidField("still", "A reference still is named by its hash.");
+        }
         note = text("note", "note", note, 0, 500);
     }
 
@@ -120,6 +145,7 @@ public record Shot(
         return new Shot(
                 id,
                 actionId,
+                Optional.empty(),
                 code,
                 0,
                 Size.MEDIUM,
@@ -131,6 +157,8 @@ public record Shot(
                 2.8,
                 Support.TRIPOD,
                 Move.STILL,
+                Move.STILL,
+                false,
                 0,
                 0,
                 MoveReason.NONE,
@@ -147,8 +175,12 @@ public record Shot(
                 FrameUse.STAYS,
                 Viewpoint.OBJECTIVE,
                 0,
+                false,
+                Devices.NONE,
+                Cautions.NONE,
                 Priority.MUST,
                 false,
+                "",
                 "");
     }
 

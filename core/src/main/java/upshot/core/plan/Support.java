@@ -10,7 +10,9 @@ public enum Support implements Labelled {
     GIMBAL("gimbal", 4, 5, 1.5),
     SLIDER("slider", 4, 6, 0.5),
     OVERHEAD("overhead rig", 4, 12, 0.5),
-    TURNTABLE("turntable", 4, 3, 0);
+    TURNTABLE("turntable", 4, 3, 0),
+    MOUNT("vehicle or body mount", 5, 10, 30),
+    DRONE("drone", 6, 8, 10);
 
     private final String label;
     private final double settleS;

@@ -2,6 +2,7 @@ package upshot.core.plan;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
@@ -16,7 +17,11 @@ public final class Written {
             Aspects.class, Aspects::parse,
             Cautions.class, Cautions::parse,
             Coordinates.class, Coordinates::parse,
+            Devices.class, Devices::parse,
             Outline.class, Outline::parse);
+
+    private static final Set<Class<?>> MAY_BE_EMPTY =
+            Set.of(Aspects.class, Cautions.class, Devices.class, Outline.class);
 
     private Written() {}
 
@@ -27,6 +32,6 @@ public final class Written {
 
     /** Whether an empty text is a value of the type: a list without anything in it. */
     public static boolean mayBeEmpty(Class<?> type) {
-        return type == Cautions.class || type == Aspects.class || type == Outline.class;
+        return MAY_BE_EMPTY.contains(type);
     }
 }

@@ -26,7 +26,13 @@ public final class ReadyChecks {
         if (shot.lampsOff()) {
             checks.add("Lamps off");
         }
-        checks.add("Empty seconds at both ends");
+        checks.add(
+                switch (shot.frameUse()) {
+                    case STAYS -> "Empty seconds at both ends";
+                    case ENTERS -> "The empty frame for a second before it comes in";
+                    case LEAVES -> "The empty frame for a second after it has gone";
+                    case PASSES, STEPS_OVER -> "The empty frame for a second before and after";
+                });
         checks.add(
                 action.sound().isEmpty()
                         ? "Sound: levels, wind, traffic"
@@ -42,6 +48,8 @@ public final class ReadyChecks {
             case TRIPOD -> List.of("Level, nothing loose");
             case SLIDER -> List.of("Level, nothing loose, in and out points set");
             case OVERHEAD -> List.of("Secondary fixing on, nobody under it");
+            case MOUNT -> List.of("Tied twice, checked after the first metres", "The driver only drives");
+            case DRONE -> List.of("Air space and batteries looked at by the pilot", "Nobody under it");
             case TURNTABLE -> List.of("Level, turns without a wobble");
         };
     }

@@ -89,6 +89,7 @@ public record ShotNumbers(
                 slices,
                 action.once() ? action.durationS() : 0,
                 shot.move().moving(),
+                shot.frameUse().emptyS(),
                 shot.support().settleS(),
                 plan.threshold(Threshold.TAIL));
     }

@@ -25,7 +25,13 @@ public interface ShotRule {
             new FocusPull(),
             new LeadRoom(),
             new SafeAreas(),
-            new StillSlowed());
+            new StillSlowed(),
+            new NoSuchLight(),
+            new TopLight(),
+            new OwnShadow(),
+            new InTheMirror(),
+            new OneMove(),
+            new Level());
 
     /** The id of the rule that says when somebody is through a still frame too soon. */
     String QUICK_CROSSING = "quick-crossing";

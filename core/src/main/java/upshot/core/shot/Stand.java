@@ -42,7 +42,7 @@ public record Stand(
 
     public static Stand of(Plan plan, Shot shot) {
         Action action = plan.actionOf(shot);
-        Extent extent = extent(action, plan.subjectOf(action));
+        Extent extent = extent(action, plan.subjectOf(shot));
         double aspect = plan.brief().aspect().ratio();
         Framing framing = Framing.of(
                 shot.size(),

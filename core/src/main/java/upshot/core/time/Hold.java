@@ -7,8 +7,9 @@ import upshot.core.measure.Numbers;
  * The clean seconds to record, in real time, and the roll round them.
  *
  * <p>U = max(hold·clamp(|p|, 0.4, 1), Σ over uses (S + 2η)|p|, the action's length when it happens once), with a
- * handle η of playback on each side; a moving shot adds one second still at each end. The roll adds the support's
- * settling before and a tail after.
+ * handle η of playback on each side; a moving shot adds one second still at each end, and a subject that comes into the
+ * frame or leaves it one second of the empty frame each time. The roll adds the support's settling before and a tail
+ * after.
  *
  * @param cleanS U
  * @param settleS seconds until the support is still
@@ -25,6 +26,7 @@ public record Hold(double cleanS, double settleS, double rollS) {
      * @param uses what the cut shows of it
      * @param actionOnceS the action's length when it cannot be repeated, else 0
      * @param moving whether the camera moves
+     * @param emptyS seconds of the empty frame before the subject comes and after it has gone
      * @param settleS of the support
      * @param tailS rolled after the last clean second, usually 2
      */
@@ -34,11 +36,12 @@ public record Hold(double cleanS, double settleS, double rollS) {
             Collection<Slice> uses,
             double actionOnceS,
             boolean moving,
+            double emptyS,
             double settleS,
             double tailS) {
         double asked = askedS * Numbers.clamp(Math.abs(nominal.speed()), SLOWEST_SHARE, 1);
         double used = uses.stream().mapToDouble(Slice::realS).sum();
-        double clean = Math.max(Math.max(asked, used), actionOnceS) + (moving ? STILL_ENDS_S : 0);
+        double clean = Math.max(Math.max(asked, used), actionOnceS) + (moving ? STILL_ENDS_S : 0) + emptyS;
         return new Hold(clean, settleS, settleS + clean + tailS);
     }
 

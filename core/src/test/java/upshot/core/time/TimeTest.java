@@ -51,7 +51,7 @@ class TimeTest {
     void the_longest_need_decides() {
         List<Hold.Slice> cut = List.of(new Hold.Slice(6, REAL_TIME, 1), new Hold.Slice(2, REAL_TIME, 1));
 
-        assertThat(Hold.of(10, REAL_TIME, cut, 0, false, 3, 2).cleanS()).isEqualTo(6 + 2 + 2 + 2);
+        assertThat(Hold.of(10, REAL_TIME, cut, 0, false, 0, 3, 2).cleanS()).isEqualTo(6 + 2 + 2 + 2);
         assertThat(hold(10, REAL_TIME, 180, false).cleanS()).isEqualTo(180);
         assertThat(hold(10, REAL_TIME, 10, false).cleanS()).isEqualTo(10);
     }
@@ -68,7 +68,7 @@ class TimeTest {
     }
 
     private static Hold hold(double askedS, Playback nominal, double onceS, boolean moving) {
-        return Hold.of(askedS, nominal, List.of(), onceS, moving, 3, 2);
+        return Hold.of(askedS, nominal, List.of(), onceS, moving, 0, 3, 2);
     }
 
     @ParameterizedTest

@@ -78,12 +78,18 @@ public final class FrameSvg {
         }
     }
 
+    /** The head's two strokes are turned from the way the arrow goes. */
     private static void arrow(StringBuilder svg, Shape.Arrow arrow, double width, String colour) {
-        double back = arrow.from().u() < arrow.to().u() ? -0.055 : 0.055;
         FramePoint tip = arrow.to();
+        double alongU = tip.u() - arrow.from().u();
+        double alongV = tip.v() - arrow.from().v();
+        double length = Math.max(1e-6, Math.hypot(alongU, alongV));
+        double head = Math.min(0.055, length * 0.45);
+        double u = alongU / length * head;
+        double v = alongV / length * head;
         line(svg, arrow.from(), tip, width, colour);
-        line(svg, new FramePoint(tip.u() + back, tip.v() - 0.045), tip, width, colour);
-        line(svg, new FramePoint(tip.u() + back, tip.v() + 0.045), tip, width, colour);
+        line(svg, new FramePoint(tip.u() - u - v * 0.82, tip.v() - v + u * 0.82), tip, width, colour);
+        line(svg, new FramePoint(tip.u() - u + v * 0.82, tip.v() - v - u * 0.82), tip, width, colour);
     }
 
     private static void line(StringBuilder svg, FramePoint from, FramePoint to, double width, String colour) {
@@ -132,6 +138,9 @@ public final class FrameSvg {
             case OBJECT, TRAVEL -> "#0b6a6c";
             case OBJECT_LIT -> "#2f8a8b";
             case FOREGROUND -> "#8d9b9b";
+            case FOREGROUND_EDGE -> "#2b343a";
+            case MOVE -> "#172026";
+            case LIGHT -> "#d98e00";
             case EYE -> LANE_YELLOW;
         };
     }

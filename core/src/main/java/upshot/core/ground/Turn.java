@@ -1,15 +1,14 @@
-package upshot.core.joint;
+package upshot.core.ground;
 
 import java.util.Optional;
 import java.util.function.Predicate;
-import upshot.core.ground.ScreenTravel;
 import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** Looks for the smallest turn of a camera round its subject that stays on its side of the line. */
-final class Turn {
+public final class Turn {
 
     private static final int STEP_DEG = 5;
     private static final int FARTHEST_DEG = 120;
@@ -17,7 +16,7 @@ final class Turn {
     private Turn() {}
 
     /** The bearing nearest to the shot's own, in steps of 5°, that the test accepts. */
-    static Optional<Double> smallest(Plan plan, Shot shot, Predicate<Shot> accepted) {
+    public static Optional<Double> smallest(Plan plan, Shot shot, Predicate<Shot> accepted) {
         double neutral = plan.threshold(Threshold.NEUTRAL_WITHIN);
         ScreenTravel side = ScreenTravel.of(shot.bearingDeg(), false, neutral);
         double round = Math.round(shot.bearingDeg() / STEP_DEG) * (double) STEP_DEG;

@@ -1,0 +1,90 @@
+package upshot.app.coverage;
+
+import java.time.Instant;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import upshot.core.finding.Say;
+import upshot.core.light.SunDay;
+import upshot.core.light.SunOnView;
+import upshot.core.plan.Action;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.WantedLight;
+import upshot.core.shot.Exposing;
+
+/** How much light a shot wants, where the sun stands for it, and when the light that its action asks for is there. */
+final class LightFigures {
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+
+    private LightFigures() {}
+
+    static List<ShotFigures.Figure> of(Plan plan, Shot shot) {
+        List<ShotFigures.Figure> figures = new ArrayList<>();
+        figures.add(needed(plan, shot));
+        SunOnView.of(plan, shot).map(sun -> sun(plan, shot, sun)).ifPresent(figures::add);
+        SunDay.of(plan.brief())
+                .flatMap(day -> wanted(plan, plan.actionOf(shot), day))
+                .ifPresent(figures::add);
+        return figures;
+    }
+
+    private static ShotFigures.Figure needed(Plan plan, Shot shot) {
+        Exposing exposing = Exposing.of(plan, shot);
+        return new ShotFigures.Figure(
+                "Light",
+                "%s lx wanted, %s there"
+                        .formatted(
+                                Say.number(exposing.needed().lux(), 0),
+                                Say.number(plan.spotOf(plan.actionOf(shot)).lux(), 0)),
+                "250·N²/(t·ISO) at f/%s, %s s, ISO %d%s"
+                        .formatted(
+                                Say.number(shot.apertureN(), 1),
+                                exposing.shutter(),
+                                shot.iso(),
+                                shot.ndStops() > 0 ? ", ND %s".formatted(Say.number(shot.ndStops(), 1)) : ""));
+    }
+
+    private static ShotFigures.Figure sun(Plan plan, Shot shot, SunOnView sun) {
+        String clock = clock(sun.hour().day(), sun.hour().at());
+        return new ShotFigures.Figure(
+                "Sun at " + clock,
+                sun.altitudeDeg() < 0
+                        ? "no direct sun"
+                        : "%s, %s up".formatted(sun.from().label(), Say.degrees(sun.altitudeDeg())),
+                "%s from the view by the compass: the spot faces %s, the camera looks to %s; back light to %s, side to %s"
+                        .formatted(
+                                Say.degrees(Math.abs(sun.offViewDeg())),
+                                Say.degrees(plan.spotOf(plan.actionOf(shot))
+                                        .facingDeg()
+                                        .orElseThrow()),
+                                Say.degrees((plan.spotOf(plan.actionOf(shot))
+                                                        .facingDeg()
+                                                        .orElseThrow()
+                                                + shot.bearingDeg()
+                                                + 180)
+                                        % 360),
+                                Say.degrees(SunOnView.BACK_WITHIN_DEG),
+                                Say.degrees(SunOnView.SIDE_WITHIN_DEG)));
+    }
+
+    private static Optional<ShotFigures.Figure> wanted(Plan plan, Action action, SunDay day) {
+        if (action.wantedLight() == WantedLight.ANY) {
+            return Optional.empty();
+        }
+        String windows = day.windows(action.wantedLight()).stream()
+                .map(window -> "%s to %s".formatted(clock(day, window.from()), clock(day, window.until())))
+                .collect(Collectors.joining(", "));
+        return Optional.of(new ShotFigures.Figure(
+                ShotFigures.capital(action.wantedLight().label()),
+                windows.isEmpty() ? "not that day" : windows,
+                "the sun's altitude at %s".formatted(day.place().label())));
+    }
+
+    private static String clock(SunDay day, Instant at) {
+        return CLOCK.format(at.atZone(day.zone()));
+    }
+}

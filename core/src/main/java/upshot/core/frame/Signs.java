@@ -1,0 +1,107 @@
+package upshot.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import upshot.core.ground.ScreenTravel;
+import upshot.core.light.SunOnView;
+import upshot.core.plan.Line;
+import upshot.core.plan.Move;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.Stand;
+
+/** What is written on a drawn frame beside the picture: which way it travels, how the camera moves, where the sun is. */
+final class Signs {
+
+    private static final double TRAVEL_V = 0.93;
+    /** Upright pictures have buttons and captions at their foot. */
+    private static final double UPRIGHT_TRAVEL_V = 0.81;
+
+    private static final double TRAVEL_LENGTH = 0.3;
+    private static final double MOVE_V = 0.1;
+    private static final double MOVE_LENGTH = 0.16;
+    private static final double SUN_LENGTH = 0.13;
+    private static final double SUN_RADIUS = 0.045;
+    private static final double EDGE = 0.07;
+
+    private final Plan plan;
+    private final Shot shot;
+    private final double aspect;
+
+    Signs(Plan plan, Shot shot, double aspect) {
+        this.plan = plan;
+        this.shot = shot;
+        this.aspect = aspect;
+    }
+
+    /** All that apply. */
+    List<Shape> draw(double subjectU) {
+        List<Shape> signs = new ArrayList<>();
+        sun(signs);
+        move(signs);
+        travel(signs, subjectU);
+        return signs;
+    }
+
+    private void travel(List<Shape> signs, double subjectU) {
+        ScreenTravel travel = Stand.travel(plan, shot, false);
+        if (plan.actionOf(shot).line() != Line.TRAVEL || travel == ScreenTravel.NEUTRAL) {
+            return;
+        }
+        double half = Math.min(TRAVEL_LENGTH, aspect / 3) / 2 * (travel == ScreenTravel.LEFT_TO_RIGHT ? 1 : -1);
+        double v = aspect < 1 ? UPRIGHT_TRAVEL_V : TRAVEL_V;
+        signs.add(arrow(Shape.Role.TRAVEL, subjectU - half, v, subjectU + half, v));
+    }
+
+    /** Across, up, inwards for a push and outwards for a pull, along the upper edge. */
+    private void move(List<Shape> signs) {
+        double middle = aspect / 2;
+        double half = MOVE_LENGTH / 2;
+        switch (shot.move()) {
+            case STILL -> {}
+            case PAN, SLIDE, ORBIT -> {
+                signs.add(arrow(Shape.Role.MOVE, middle - half, MOVE_V, middle + half, MOVE_V));
+                if (shot.move() == Move.ORBIT) {
+                    signs.add(arrow(Shape.Role.MOVE, middle + half, 2 * MOVE_V, middle - half, 2 * MOVE_V));
+                }
+            }
+            case FOLLOW -> {
+                int way = Stand.travel(plan, shot, false) == ScreenTravel.RIGHT_TO_LEFT ? -1 : 1;
+                signs.add(arrow(Shape.Role.MOVE, middle - way * half, MOVE_V, middle + way * half, MOVE_V));
+            }
+            case TILT, LIFT -> signs.add(arrow(Shape.Role.MOVE, middle, MOVE_V + half, middle, MOVE_V - half + 0.02));
+            case PUSH -> {
+                signs.add(arrow(Shape.Role.MOVE, middle - 3 * half, MOVE_V, middle - half, MOVE_V));
+                signs.add(arrow(Shape.Role.MOVE, middle + 3 * half, MOVE_V, middle + half, MOVE_V));
+            }
+            case PULL -> {
+                signs.add(arrow(Shape.Role.MOVE, middle - half, MOVE_V, middle - 3 * half, MOVE_V));
+                signs.add(arrow(Shape.Role.MOVE, middle + half, MOVE_V, middle + 3 * half, MOVE_V));
+            }
+        }
+    }
+
+    /** A sun at the edge that its light comes from: above where it is looked at, below where it stands behind the camera. */
+    private void sun(List<Shape> signs) {
+        SunOnView.of(plan, shot).ifPresent(sun -> {
+            double side = Math.signum(sun.offViewDeg());
+            double u = side > 0 ? aspect - EDGE : EDGE;
+            switch (sun.from()) {
+                case NOWHERE -> {}
+                case ABOVE -> sun(signs, aspect * 3 / 4, EDGE, 0, SUN_LENGTH);
+                case BEHIND -> sun(signs, u, EDGE, -side * SUN_LENGTH * 0.7, SUN_LENGTH * 0.7);
+                case SIDE -> sun(signs, u, 0.4, -side * SUN_LENGTH, 0);
+                case FRONT -> sun(signs, u, 1 - EDGE, -side * SUN_LENGTH * 0.7, -SUN_LENGTH * 0.7);
+            }
+        });
+    }
+
+    private static void sun(List<Shape> signs, double u, double v, double alongU, double alongV) {
+        signs.add(arrow(Shape.Role.LIGHT, u + alongU * 0.6, v + alongV * 0.6, u + alongU * 1.6, v + alongV * 1.6));
+        signs.add(new Shape.Disc(Shape.Role.LIGHT, new FramePoint(u, v), SUN_RADIUS));
+    }
+
+    private static Shape arrow(Shape.Role role, double fromU, double fromV, double toU, double toV) {
+        return new Shape.Arrow(role, new FramePoint(fromU, fromV), new FramePoint(toU, toV));
+    }
+}

@@ -1,0 +1,42 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** A horizon that is off by more than one degree and nobody says that it is meant. */
+final class Level implements ShotRule {
+
+    private static final double WITHIN_DEG = 1;
+
+    @Override
+    public String id() {
+        return "level";
+    }
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        double off = Math.abs(shot.rollDeg());
+        if (off <= WITHIN_DEG || shot.rollMeant()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Finding(
+                id(),
+                Status.WATCH,
+                List.of(shot.id()),
+                "Not level.",
+                new Measured(off, WITHIN_DEG, "°"),
+                "The horizon falls off by %s°; past %s° it looks like a slip."
+                        .formatted(Say.number(off, 1), Say.number(WITHIN_DEG, 0)),
+                List.of(
+                        new Mend("Level it", Change.set(shot, "rollDeg", 0.0)),
+                        new Mend("It is meant", Change.set(shot, "rollMeant", true)))));
+    }
+}

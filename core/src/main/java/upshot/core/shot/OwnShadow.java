@@ -1,0 +1,61 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.ground.Turn;
+import upshot.core.light.SunOnView;
+import upshot.core.measure.Degrees;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** With the sun behind it, the camera throws its shadow z_cam/tan(altitude) far: as far as the subject or farther. */
+final class OwnShadow implements ShotRule {
+
+    @Override
+    public String id() {
+        return "own-shadow";
+    }
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        double reach = Stand.of(plan, shot).groundDistanceM();
+        return behind(plan, shot, reach).map(sun -> finding(plan, shot, sun, reach));
+    }
+
+    /** The sun, where it throws the camera's shadow as far as the subject. */
+    private static Optional<SunOnView> behind(Plan plan, Shot shot, double reach) {
+        return SunOnView.of(plan, shot)
+                .filter(sun -> sun.from() == SunOnView.From.FRONT && sun.altitudeDeg() > 0)
+                .filter(sun -> shadowM(shot, sun) >= reach);
+    }
+
+    private static double shadowM(Shot shot, SunOnView sun) {
+        return shot.cameraHeightM() * Degrees.cos(sun.altitudeDeg()) / Degrees.sin(sun.altitudeDeg());
+    }
+
+    private Finding finding(Plan plan, Shot shot, SunOnView sun, double reach) {
+        return new Finding(
+                id(),
+                Status.WATCH,
+                List.of(shot.id()),
+                "Its own shadow.",
+                new Measured(shadowM(shot, sun), reach, "m"),
+                "About %s the sun stands behind the camera, %s up: its shadow reaches %s and the subject is %s away."
+                        .formatted(
+                                sun.hour().clock(sun.hour().at()).withSecond(0).withNano(0),
+                                Say.degrees(sun.altitudeDeg()),
+                                Say.metres(shadowM(shot, sun)),
+                                Say.metres(reach)),
+                Turn.smallest(plan, shot, turned -> behind(plan, turned, reach).isEmpty()).stream()
+                        .map(bearing -> new Mend(
+                                "Shoot from bearing %s".formatted(Say.degrees(bearing)),
+                                Change.set(shot, "bearingDeg", bearing)))
+                        .toList());
+    }
+}
