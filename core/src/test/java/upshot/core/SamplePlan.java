@@ -16,6 +16,7 @@ import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Line;
 import upshot.core.plan.Mode;
+import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
@@ -112,6 +113,10 @@ public final class SamplePlan {
 
     public Shot shot(Action action, double bearingDeg) {
         return shot(action, drafted -> drafted.with("bearingDeg", bearingDeg));
+    }
+
+    public Performer performer(Action action, UUID subjectId) {
+        return add(new Performer(id(), action.id(), subjectId, ++places));
     }
 
     public Use use(Shot shot, Entry entry) {

@@ -3,9 +3,13 @@ package upshot.core.coverage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import upshot.core.house.CoverageSchool;
+import java.util.Optional;
+import java.util.UUID;
 import upshot.core.plan.Action;
+import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Subject;
 import upshot.core.size.SizeClass;
 
 /** What the school of coverage asks of each action; a feature needs one picture, of any size, in every school. */
@@ -13,7 +17,21 @@ public final class Coverage {
 
     private Coverage() {}
 
-    private record Demand(SizeClass sizeClass, View view, String misses) {}
+    private record Demand(SizeClass sizeClass, View view, Optional<UUID> performerId, String misses) {
+
+        Demand(SizeClass sizeClass, View view, String misses) {
+            this(sizeClass, view, Optional.empty(), misses);
+        }
+
+        boolean metBy(Plan plan, Shot shot) {
+            return shot.size().sizeClass() == sizeClass
+                    && view.shows(plan, shot)
+                    && performerId
+                            .filter(wanted ->
+                                    !wanted.equals(plan.subjectOf(shot).id()))
+                            .isEmpty();
+        }
+    }
 
     private static final List<Demand> TRIAD = List.of(
             new Demand(SizeClass.WIDE, View.ANY, "Nobody will know where this is."),
@@ -51,23 +69,51 @@ public final class Coverage {
     public static List<Hole> holes(Plan plan, Action action) {
         if (action.feature()) {
             return plan.shotsOf(action).isEmpty()
-                    ? List.of(new Hole(action.id(), SizeClass.WIDE, View.ANY, "Nothing shows this place or thing."))
+                    ? List.of(new Hole(
+                            action.id(),
+                            SizeClass.WIDE,
+                            View.ANY,
+                            Optional.empty(),
+                            "Nothing shows this place or thing."))
                     : List.of();
         }
-        return demands(plan.house().coverage()).stream()
-                .filter(demand -> plan.shotsOf(action).stream()
-                        .noneMatch(
-                                shot -> shot.size().sizeClass() == demand.sizeClass && demand.view.shows(plan, shot)))
-                .map(demand -> new Hole(action.id(), demand.sizeClass, demand.view, demand.misses))
+        return demands(plan, action).stream()
+                .filter(demand -> plan.shotsOf(action).stream().noneMatch(shot -> demand.metBy(plan, shot)))
+                .map(demand -> new Hole(action.id(), demand.sizeClass, demand.view, demand.performerId, demand.misses))
                 .toList();
     }
 
-    private static List<Demand> demands(CoverageSchool school) {
-        return switch (school) {
+    private static List<Demand> demands(Plan plan, Action action) {
+        boolean several = !plan.performersOf(action).isEmpty();
+        return switch (plan.house().coverage()) {
             case TRIAD -> TRIAD;
             case TRIPLE -> TRIPLE;
-            case PERFORMANCE -> PERFORMANCE;
+            case PERFORMANCE -> several ? performers(plan, action) : PERFORMANCE;
             case PRODUCT -> PRODUCT;
         };
+    }
+
+    /** A master of all, a mid and a close of each, and a fragment where there is a thing to show. */
+    private static List<Demand> performers(Plan plan, Action action) {
+        List<Demand> demands = new ArrayList<>();
+        demands.add(PERFORMANCE.get(0));
+        for (Subject performer : performing(plan, action)) {
+            Optional<UUID> who = Optional.of(performer.id());
+            demands.add(new Demand(
+                    SizeClass.MID, View.ANY, who, "Nobody will see %s perform.".formatted(performer.name())));
+            demands.add(
+                    new Demand(SizeClass.DETAIL, View.ANY, who, "No close picture of %s.".formatted(performer.name())));
+        }
+        if (action.hasThing()) {
+            demands.add(new Demand(SizeClass.DETAIL, View.FRAGMENT, "No fragment to cut away to."));
+        }
+        return demands;
+    }
+
+    /** Everybody who takes part, the action's own subject first. */
+    public static List<Subject> performing(Plan plan, Action action) {
+        List<Subject> all = new ArrayList<>(List.of(plan.subjectOf(action)));
+        plan.performersOf(action).forEach(one -> all.add(plan.get(Kind.SUBJECT, one.subjectId())));
+        return all.stream().distinct().toList();
     }
 }

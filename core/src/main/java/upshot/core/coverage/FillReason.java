@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Say;
+import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
+import upshot.core.plan.MoveReason;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotRule;
@@ -34,6 +36,24 @@ final class FillReason {
                         Say.metres(stand.groundDistanceM()),
                         Say.metres(plan.spotOf(action).roomM())));
         reasons.add("the camera is %s".formatted(heightSaid(stand.height(shot))));
+        SunOnView.of(plan, shot)
+                .filter(sun -> sun.from() == SunOnView.From.BEHIND || sun.from() == SunOnView.From.SIDE)
+                .ifPresent(sun ->
+                        reasons.add("%s at that hour".formatted(sun.from().label())));
+        if (shot.captureRate().compareTo(plan.brief().rate()) > 0) {
+            reasons.add("%s frames: %s"
+                    .formatted(
+                            shot.captureRate().label(),
+                            action.quick()
+                                    ? "it is brief, fast or liquid"
+                                    : plan.house().speed().label()));
+        }
+        if (shot.foreground()) {
+            reasons.add("past something in the foreground, the beat has none");
+        }
+        if (shot.reason() == MoveReason.REVEALS) {
+            reasons.add("it moves, so that the beat has two ways to begin or end");
+        }
         if (shot.move() == Move.FOLLOW) {
             reasons.add("followed, because a still frame is crossed too soon");
         }

@@ -7,6 +7,7 @@ import upshot.core.plan.Support;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.Stand;
 import upshot.core.size.CameraHeight;
+import upshot.core.size.Size;
 
 /** What a school asks of a shot beside its size: from how high, how steeply, how long. */
 public enum View implements Labelled {
@@ -18,7 +19,8 @@ public enum View implements Labelled {
     LEVEL("level"),
     FORTY_FIVE("45°"),
     OVERHEAD("overhead"),
-    TURNING("turning");
+    TURNING("turning"),
+    FRAGMENT("fragment");
 
     private static final double LEVEL_WITHIN_DEG = 20;
     private static final double STEEP_FROM_DEG = 30;
@@ -49,6 +51,7 @@ public enum View implements Labelled {
             case LEVEL -> Math.abs(elevation) < LEVEL_WITHIN_DEG;
             case FORTY_FIVE -> elevation >= STEEP_FROM_DEG && elevation < CameraHeight.OVERHEAD_FROM_DEG;
             case OVERHEAD -> elevation >= CameraHeight.OVERHEAD_FROM_DEG;
+            case FRAGMENT -> shot.size() == Size.INSERT;
             case TURNING -> shot.support() == Support.TURNTABLE;
         };
     }

@@ -50,9 +50,14 @@ public interface ShotRule {
         return judge(ALL, plan, shot);
     }
 
+    /** What is wrong with where a shot wants the camera. */
+    static List<Finding> placing(Plan plan, Shot shot) {
+        return judge(PLACING, plan, shot);
+    }
+
     /** Whether the camera can stand where a shot wants it. */
     static boolean canStand(Plan plan, Shot shot) {
-        return judge(PLACING, plan, shot).isEmpty();
+        return placing(plan, shot).isEmpty();
     }
 
     private static List<Finding> judge(List<ShotRule> rules, Plan plan, Shot shot) {

@@ -1,27 +1,41 @@
 package upshot.core.coverage;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.groups.Tuple.tuple;
 
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import upshot.core.RandomPlans;
 import upshot.core.SamplePlan;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.house.CoverageSchool;
+import upshot.core.house.SpeedSchool;
 import upshot.core.joint.Likeness;
+import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
+import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
+import upshot.core.plan.Coordinates;
+import upshot.core.plan.FrameRates;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Mode;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Priority;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
+import upshot.core.plan.Support;
 import upshot.core.shot.ShotRule;
 import upshot.core.size.Size;
 import upshot.core.size.SizeClass;
@@ -109,15 +123,35 @@ class FillTest {
     }
 
     @RepeatedTest(60)
-    void every_size_is_filled_and_no_code_is_given_twice(RepetitionInfo run) {
-        Plan plan = school(new RandomPlans(run.getCurrentRepetition()).plan(), CoverageSchool.TRIAD);
-        Plan filled = plan.apply(new Fill(UUID::randomUUID, Codes.of(plan)).propose(plan, hole -> true));
+    void whatever_the_plan_fill_keeps_its_word(RepetitionInfo run) {
+        RandomPlans random = new RandomPlans(run.getCurrentRepetition());
+        Plan plan = random.plan();
+        Fill.Outcome outcome = new Fill(UUID::randomUUID, Codes.of(plan)).outcome(plan, hole -> true);
+        Plan filled = plan.apply(Change.batch(outcome.proposed().stream()
+                .map(one -> (Change) new Change.Add(one.shot()))
+                .toList()));
 
-        assertThat(Coverage.holes(filled))
+        // A shot can fill the hole of another view on its way, so no more stay open than were refused.
+        assertThat(outcome.refused())
+                .extracting(Fill.Refused::hole)
                 .as("seed %d", run.getCurrentRepetition())
-                .isEmpty();
+                .containsAll(Coverage.holes(filled));
+        assertThat(outcome.refused()).allSatisfy(one -> assertThat(one.why()).isNotBlank());
         assertThat(filled.shots()).extracting(Shot::code).doesNotHaveDuplicates();
         assertThat(filled.shots()).containsAll(plan.shots());
+        outcome.proposed().forEach(one -> keepsItsWord(filled, one.shot()));
+    }
+
+    /** On the kept side, where a camera can stand, and unlike every other shot of its action. */
+    private static void keepsItsWord(Plan plan, Shot proposed) {
+        Action action = plan.actionOf(proposed);
+        ScreenTravel away =
+                action.side() == Side.LEFT_TO_RIGHT ? ScreenTravel.RIGHT_TO_LEFT : ScreenTravel.LEFT_TO_RIGHT;
+        assertThat(ScreenTravel.of(proposed.bearingDeg(), false, 0)).isNotEqualTo(away);
+        assertThat(ShotRule.canStand(plan, proposed)).isTrue();
+        assertThat(plan.shotsOf(action))
+                .filteredOn(other -> !other.id().equals(proposed.id()))
+                .allMatch(other -> Likeness.between(plan, other, proposed).clear());
     }
 
     @ParameterizedTest
@@ -193,5 +227,131 @@ class FillTest {
             assertThat(wish.sentence()).isEqualTo("2 ways out, 2 asked");
         });
         assertThat(Wishes.cutaways(plan)).extracting(Wishes.Wish::sentence).containsExactly("Hall");
+    }
+
+    @Test
+    void each_performer_gets_a_mid_and_a_close_under_one_master() {
+        Action duet = sample.action(one -> one.with("thing", "bell").with("durationS", 20.0));
+        sample.performer(duet, sample.otherPerson());
+        Plan plan = school(sample.build(), CoverageSchool.PERFORMANCE);
+
+        assertThat(Coverage.holes(plan))
+                .extracting(Hole::sizeClass, Hole::view, Hole::performerId)
+                .containsExactly(
+                        tuple(SizeClass.WIDE, View.MASTER, Optional.empty()),
+                        tuple(SizeClass.MID, View.ANY, Optional.of(duet.subjectId())),
+                        tuple(SizeClass.DETAIL, View.ANY, Optional.of(duet.subjectId())),
+                        tuple(SizeClass.MID, View.ANY, Optional.of(sample.otherPerson())),
+                        tuple(SizeClass.DETAIL, View.ANY, Optional.of(sample.otherPerson())),
+                        tuple(SizeClass.DETAIL, View.FRAGMENT, Optional.empty()));
+        Plan filled = plan.apply(fill(plan, sample));
+        assertThat(Coverage.holes(filled)).isEmpty();
+        assertThat(filled.shots())
+                .filteredOn(shot -> filled.subjectOf(shot).id().equals(sample.otherPerson()))
+                .extracting(shot -> shot.size().sizeClass())
+                .containsExactly(SizeClass.MID, SizeClass.DETAIL);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "SPARE, false, '', 24, 24",
+        "SPARE, true, '', 24, 120",
+        "VARIED, false, '', 24, 48",
+        "VARIED, true, '', 120, 120",
+        "HIGH_FOR_OPTIONS, false, '', 48, 48",
+        "HIGH_FOR_OPTIONS, true, '', 120, 120",
+        "HIGH_FOR_OPTIONS, true, 'the chair speaks', 24, 24"
+    })
+    void the_rate_follows_the_school(SpeedSchool school, boolean quick, String sound, int mid, int detail) {
+        sample.action(one ->
+                one.with("spotId", sample.nextSpot()).with("quick", quick).with("sound", sound));
+        Plan plan = bright(sample.build());
+        Plan slow = plan.house().speed() == school ? plan : plan.apply(Change.set(plan.house(), "speed", school));
+        Plan filled = slow.apply(fill(slow, sample));
+
+        assertThat(rateOf(filled, SizeClass.MID)).isEqualTo(mid);
+        assertThat(rateOf(filled, SizeClass.DETAIL)).isEqualTo(detail);
+    }
+
+    private static Plan bright(Plan plan) {
+        Plan sunny = plan.apply(Change.set(plan.spots().get(1), "lux", 20_000.0));
+        Mode mode = sunny.list(Kind.MODE).get(0);
+        return sunny.apply(Change.set(mode, "rates", FrameRates.parse("24, 48, 120")));
+    }
+
+    private static double rateOf(Plan plan, SizeClass sizeClass) {
+        return plan.shots().stream()
+                .filter(shot -> shot.size().sizeClass() == sizeClass)
+                .findFirst()
+                .orElseThrow()
+                .captureRate()
+                .perSecond();
+    }
+
+    @Test
+    void outdoors_the_sun_is_behind_or_beside_what_is_shown() {
+        // At 11:42 UTC the sun stands due south and the yard faces south: from 30° it would be in front.
+        sample.action(
+                one -> one.with("spotId", sample.nextSpot()).with("fixedTime", Optional.of(LocalTime.of(11, 42))));
+        sample.brief("shootDate", Optional.of(LocalDate.of(2026, 10, 9)))
+                .brief("coordinates", Optional.of(new Coordinates(52.63, 1.30)));
+        Plan plan = sample.build();
+        Plan lit = plan.apply(Change.set(plan.spots().get(1), "facingDeg", Optional.of(180.0)));
+        Plan filled = lit.apply(fill(lit, sample));
+
+        assertThat(filled.shots())
+                .hasSize(3)
+                .allSatisfy(shot -> assertThat(
+                                SunOnView.of(filled, shot).orElseThrow().from())
+                        .isIn(SunOnView.From.SIDE, SunOnView.From.BEHIND));
+    }
+
+    @Test
+    void an_opening_is_entered_by_a_move_past_something_in_front() {
+        sample.action();
+        Plan open = sample.build().apply(Change.set(sample.build().beats().get(0), "role", Beat.Role.OPENING));
+        Plan filled = open.apply(fill(open, sample));
+
+        assertThat(Wishes.of(filled, filled.beats().get(0)))
+                .extracting(Wishes.Wish::sentence)
+                .containsExactly("2 ways in, 2 asked", "1 action without a sound");
+        assertThat(filled.shots()).filteredOn(Shot::foreground).hasSize(1);
+    }
+
+    @Test
+    void what_cannot_be_made_is_refused_with_what_would_have_to_change() {
+        sample.action();
+        Plan plan = sample.build();
+        Plan cramped = plan.apply(Change.set(plan.spots().get(0), "roomM", 0.5));
+        Plan product = school(
+                plan.apply(new Change.Add(new Carrier(sample.id(), "Legs", 1, Support.TRIPOD, 0.3, 1.8, 0))),
+                CoverageSchool.PRODUCT);
+
+        assertThat(whyNot(cramped, SizeClass.WIDE, View.ANY))
+                .matches("It needs at least [0-9.]+ m to stand back and Hall gives 0.5 m: .*");
+        assertThat(whyNot(product, SizeClass.MID, View.OVERHEAD))
+                .isEqualTo("The kit has no overhead rig: add one, or choose another school.");
+    }
+
+    private String whyNot(Plan plan, SizeClass sizeClass, View view) {
+        return new Fill(sample::id, Codes.of(plan))
+                .outcome(plan, hole -> hole.sizeClass() == sizeClass && hole.view() == view).refused().stream()
+                        .findFirst()
+                        .orElseThrow()
+                        .why();
+    }
+
+    @Test
+    void extras_are_offered_once_the_rest_is_covered_and_only_once() {
+        sample.action();
+        Plan plan = sample.build();
+        Fill fill = new Fill(sample::id, Codes.of(plan));
+
+        assertThat(fill.extras(plan).proposed()).isEmpty();
+        Plan covered = plan.apply(fill.propose(plan, hole -> true));
+        Shot extra = fill.extras(covered).proposed().get(0).shot();
+        assertThat(extra.priority()).isEqualTo(Priority.BONUS);
+        keepsItsWord(covered.apply(new Change.Add(extra)), extra);
+        assertThat(fill.extras(covered.apply(new Change.Add(extra))).proposed()).isEmpty();
     }
 }

@@ -1,0 +1,211 @@
+package upshot.core.coverage;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import upshot.core.light.SunOnView;
+import upshot.core.measure.Degrees;
+import upshot.core.measure.Numbers;
+import upshot.core.plan.Action;
+import upshot.core.plan.Carrier;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Line;
+import upshot.core.plan.Placement;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Side;
+import upshot.core.plan.Support;
+import upshot.core.shot.Glass;
+import upshot.core.shot.Stand;
+import upshot.core.size.Extent;
+import upshot.core.size.Framing;
+import upshot.core.size.Size;
+
+/** The shots that could fill a hole, the most wished for first: sizes, then bearings, then lenses. */
+final class Candidates {
+
+    /** Bearings tried for each class, on the side that shows left to right, the most telling first. */
+    private static final List<Double> WIDE_BEARINGS = List.of(60.0, 90.0, 120.0, 30.0, 150.0);
+
+    private static final List<Double> MID_BEARINGS = List.of(30.0, 60.0, 90.0, 120.0, 150.0);
+    private static final List<Double> DETAIL_BEARINGS = List.of(90.0, 60.0, 120.0, 30.0, 150.0);
+
+    private static final List<Double> BETWEEN_BEARINGS = List.of(45.0, 75.0, 105.0, 135.0, 20.0, 160.0);
+
+    private static final int UNCODED = 9999;
+    private static final double WAIST_SHARE = 0.6;
+    private static final double LOW_SHARE = 0.2;
+    private static final double EYE_SHARE = 0.9;
+    private static final double HIGH_SHARE = 1.2;
+    private static final double STEEP_DEG = 45;
+    private static final double STEEPEST_DEG = 70;
+    private static final double EITHER_SIDE_S = 2;
+    private static final double LOOKING_DOWN_DEG = 35;
+    private static final double USUAL_APERTURE = 2.8;
+    private static final double LOWEST_M = 0.1;
+    private static final double HIGHEST_M = 3;
+
+    private final Plan plan;
+    private final Hole hole;
+    private final Action action;
+    private final UUID id;
+
+    /**
+     * @param id of the shot that will be chosen
+     */
+    Candidates(Plan plan, Hole hole, UUID id) {
+        this.plan = plan;
+        this.hole = hole;
+        this.action = plan.get(Kind.ACTION, hole.actionId());
+        this.id = id;
+    }
+
+    Stream<Shot> all() {
+        List<Shot> blanks = sized().map(this::viewed).toList();
+        return blanks.stream()
+                .flatMap(blank -> bearings(blank).map(bearing -> blank.with("bearingDeg", bearing)))
+                .flatMap(this::lenses)
+                .map(this::atItsHeight);
+    }
+
+    private Shot viewed(Shot shot) {
+        return switch (hole.view()) {
+            case MASTER -> shot.with("holdS", Math.min(3600, action.durationS() + 2 * EITHER_SIDE_S));
+            case TURNING -> shot.with("support", Support.TURNTABLE);
+            case OVERHEAD -> shot.with("support", Support.OVERHEAD);
+            case ANY, LOW, EYE, HIGH, LEVEL, FORTY_FIVE, FRAGMENT -> shot;
+        };
+    }
+
+    /** The sizes of a class, the usual one first; a code is given only to what is proposed. */
+    private Stream<Shot> sized() {
+        Shot shot = Shot.draft(
+                        id,
+                        action.id(),
+                        action.codePrefix() + UNCODED,
+                        plan.brief().rate())
+                .with("rank", Ranks.after(plan.shotsOf(action)))
+                .with("takes", action.once() ? 1 : 2)
+                .with("subjectId", hole.performerId().filter(who -> !who.equals(action.subjectId())))
+                .with("support", inTheKit(Support.TRIPOD))
+                .with("placement", behind());
+        return switch (hole.sizeClass()) {
+            case WIDE -> Stream.of(shot.with("size", Size.WIDE), shot.with("size", Size.FULL));
+            case MID ->
+                Stream.of(Size.MEDIUM, Size.MEDIUM_FULL, Size.MEDIUM_CLOSE)
+                        .map(size -> shot.with("size", size).with("support", inTheKit(Support.HAND_HELD)));
+            case DETAIL -> Stream.of(detail(shot), shot.with("size", Size.EXTREME_CLOSE_UP));
+        };
+    }
+
+    /** With room ahead: on the side that somebody who moves or looks comes from. */
+    private Placement behind() {
+        if (action.line() == Line.NONE) {
+            return Placement.CENTRE;
+        }
+        return action.side() == Side.LEFT_TO_RIGHT ? Placement.LEFT_THIRD : Placement.RIGHT_THIRD;
+    }
+
+    private Shot detail(Shot shot) {
+        return action.hasThing() && hole.performerId().isEmpty()
+                ? shot.with("insertHeightM", Optional.of(Framing.insertHeightM(action.thingHeightM())))
+                        .with("size", Size.INSERT)
+                : shot.with("size", Size.CLOSE_UP);
+    }
+
+    private Stream<Double> bearings(Shot shot) {
+        List<Double> preferred = switch (hole.sizeClass()) {
+            case WIDE -> WIDE_BEARINGS;
+            case MID -> MID_BEARINGS;
+            case DETAIL -> DETAIL_BEARINGS;
+        };
+        // A school that asks many views of one size needs more places to stand.
+        Stream<Double> between = hole.view() == View.ANY ? Stream.empty() : BETWEEN_BEARINGS.stream();
+        return Stream.concat(preferred.stream(), between)
+                .map(this::onKeptSide)
+                .sorted(Comparator.comparing(bearing -> frontLit(shot.with("bearingDeg", bearing))));
+    }
+
+    private double onKeptSide(double bearing) {
+        return action.side() == Side.LEFT_TO_RIGHT ? bearing : Degrees.wrap(-bearing);
+    }
+
+    /** The same shot through each lens of the kit, the one that suits the class first. */
+    private Stream<Shot> lenses(Shot shot) {
+        double wished = switch (shot.size().sizeClass()) {
+            case WIDE -> 24;
+            case MID -> 50;
+            case DETAIL -> 85;
+        };
+        return Glass.settings(plan)
+                .sorted((one, other) -> Double.compare(offWish(one, wished), offWish(other, wished)))
+                .map(setting -> shot.with("focalLengthMm", setting.focalLengthMm())
+                        .with(
+                                "apertureN",
+                                Math.max(USUAL_APERTURE, setting.lens().widestN())));
+    }
+
+    private static double offWish(Glass.Setting setting, double wished) {
+        return Math.abs(Math.log(setting.focalLengthMm() / wished));
+    }
+
+    /** Full figures from the waist, people's faces level with the eyes, things from above. */
+    private Shot atItsHeight(Shot shot) {
+        Stand stand = Stand.of(plan, shot);
+        Extent extent = stand.extent();
+        boolean ofThing = shot.size() == Size.INSERT || !extent.person();
+        double height;
+        if (!ofItsSize(hole.view())) {
+            height = height(stand, hole.view());
+        } else if (shot.size().fullOrWider()) {
+            height = extent.person() ? extent.baseM() + WAIST_SHARE * (extent.topM() - extent.baseM()) : 1.5;
+        } else if (ofThing) {
+            height = stand.framing().aimM() + stand.distanceM() * Degrees.sin(LOOKING_DOWN_DEG);
+        } else {
+            height = extent.eyeLineM();
+        }
+        double onASupport = Numbers.clamp(height, LOWEST_M, HIGHEST_M);
+        return shot.with("cameraHeightM", Math.round(onASupport * 100) / 100.0);
+    }
+
+    /** Views that ask nothing of the height leave it to the size. */
+    private static boolean ofItsSize(View view) {
+        return view == View.ANY || view == View.MASTER || view == View.FRAGMENT;
+    }
+
+    private static double height(Stand stand, View view) {
+        double top = stand.extent().topM();
+        double aim = stand.framing().aimM();
+        return switch (view) {
+            case LOW -> LOW_SHARE * top;
+            case EYE -> EYE_SHARE * top;
+            case HIGH -> HIGH_SHARE * top;
+            case FORTY_FIVE -> aim + stand.distanceM() * Degrees.sin(STEEP_DEG);
+            case OVERHEAD -> aim + stand.distanceM() * Degrees.sin(STEEPEST_DEG);
+            case LEVEL, TURNING, ANY, MASTER, FRAGMENT -> aim;
+        };
+    }
+
+    /** Outdoors the sun should stand behind what is shown or beside it. */
+    private boolean frontLit(Shot shot) {
+        return SunOnView.of(plan, shot)
+                .filter(sun -> sun.from() == SunOnView.From.FRONT)
+                .isPresent();
+    }
+
+    /** The wished support, or what hands can do where the kit lists its supports and this is none of them. */
+    private Support inTheKit(Support wished) {
+        return carries(plan, wished) ? wished : Support.HAND_HELD;
+    }
+
+    /** Whether the kit has a support, or does not say what it has. */
+    static boolean carries(Plan plan, Support support) {
+        List<Carrier> carriers = plan.list(Kind.CARRIER);
+        return support == Support.HAND_HELD
+                || carriers.isEmpty()
+                || carriers.stream().anyMatch(one -> one.support() == support);
+    }
+}

@@ -1,0 +1,57 @@
+package upshot.core.coverage;
+
+import java.util.List;
+import java.util.UUID;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Say;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
+import upshot.core.plan.Support;
+import upshot.core.shot.ShotRule;
+import upshot.core.shot.Stand;
+
+/** Why no shot fills a hole, and what would have to change. */
+final class Obstacle {
+
+    private Obstacle() {}
+
+    static String to(Plan plan, Hole hole, UUID id) {
+        List<Shot> all = new Candidates(plan, hole, id).all().toList();
+        Support support = all.get(0).support();
+        if (!Candidates.carries(plan, support)) {
+            return "The kit has no %s: add one, or choose another school.".formatted(support.label());
+        }
+        List<Shot> viewed =
+                all.stream().filter(shot -> hole.view().shows(plan, shot)).toList();
+        List<Shot> standing =
+                viewed.stream().filter(shot -> ShotRule.canStand(plan, shot)).toList();
+        if (viewed.isEmpty()) {
+            return "No lens of the kit shows it %s from where a support can hold it."
+                    .formatted(hole.view().label());
+        }
+        return standing.isEmpty() ? room(plan, hole, viewed) : alike(plan, hole, standing);
+    }
+
+    /** The nearest miss: the candidate that needs the least room. */
+    private static String room(Plan plan, Hole hole, List<Shot> viewed) {
+        Spot spot = plan.spotOf(plan.get(Kind.ACTION, hole.actionId()));
+        double least = viewed.stream()
+                .mapToDouble(shot -> Stand.of(plan, shot).groundDistanceM())
+                .min()
+                .orElseThrow();
+        if (least > spot.roomM()) {
+            return "It needs at least %s to stand back and %s gives %s: a shorter lens or more room would help."
+                    .formatted(Say.metres(least), spot.name(), Say.metres(spot.roomM()));
+        }
+        Finding first = ShotRule.placing(plan, viewed.get(0)).get(0);
+        return "%s %s".formatted(first.title(), first.sentence());
+    }
+
+    private static String alike(Plan plan, Hole hole, List<Shot> standing) {
+        long others = plan.shotsOf(plan.get(Kind.ACTION, hole.actionId())).size();
+        return "Each of %d stands is too like one of its %d shots: turn or resize one of those, or free the other side."
+                .formatted(standing.size(), others);
+    }
+}
