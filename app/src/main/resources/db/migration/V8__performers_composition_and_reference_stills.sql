@@ -29,7 +29,7 @@ create table still (
     hash      char(64)   not null comment 'SHA-256 of the bytes',
     width_px  int        not null,
     height_px int        not null,
-    png       mediumblob not null,
+    jpeg      mediumblob not null,
     primary key (job_id, hash),
     constraint fk_still_job foreign key (job_id) references job (id) on delete cascade
 );

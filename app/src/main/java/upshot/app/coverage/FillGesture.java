@@ -3,7 +3,9 @@ package upshot.app.coverage;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
@@ -12,16 +14,18 @@ import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
-import upshot.core.coverage.Coverage;
+import upshot.app.web.Selected;
 import upshot.core.coverage.Fill;
 import upshot.core.coverage.Hole;
 import upshot.core.coverage.View;
 import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
 import upshot.core.plan.Kind;
+import upshot.core.plan.Subject;
 import upshot.core.size.SizeClass;
 
-/** Fills the holes: one when an action and a class are named, else all of them. */
+/** Fills the holes of the plan, of a beat, of an action, or one of them; or offers extras where nothing is missing. */
 @Component
 class FillGesture implements Gesture {
 
@@ -33,22 +37,31 @@ class FillGesture implements Gesture {
     @Override
     public Proposal propose(Desk desk, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        List<Fill.Proposed> proposed =
-                new Fill(desk.ids(), desk.codes()).proposals(desk.plan(), wanted(desk, arguments));
-        if (proposed.isEmpty() && !Coverage.holes(desk.plan()).isEmpty()) {
-            throw new EditRefused(
-                    "No shot of that kind can be made here: more room, a shorter lens or another support would help.");
+        Fill fill = new Fill(desk.ids(), desk.codes());
+        Fill.Outcome outcome =
+                arguments.on("extras") ? fill.extras(desk.plan()) : fill.outcome(desk.plan(), wanted(desk, arguments));
+        if (outcome.proposed().isEmpty() && !outcome.refused().isEmpty()) {
+            throw new EditRefused(outcome.refused().get(0).why());
         }
-        List<Fill.Proposed> taken = taken(proposed, arguments.text("only"));
+        if (outcome.proposed().isEmpty() && arguments.on("extras")) {
+            throw new EditRefused("No extra is left to propose: either something is missing still, or all have one.");
+        }
+        List<Fill.Proposed> taken = taken(outcome.proposed(), arguments.text("only"));
         List<Change> steps =
                 taken.stream().map(one -> (Change) new Change.Add(one.shot())).toList();
-        String label = steps.size() == 1 ? "fill a hole" : "fill %d holes".formatted(steps.size());
         return new Proposal(
-                label,
+                label(arguments.on("extras"), steps.size()),
                 Change.batch(steps),
                 steps.size() == 1 ? show(steps.get(0)) : Map.of(),
                 taken.stream().map(one -> said(desk, one)).toList(),
-                List.of());
+                outcome.refused().stream().map(one -> refused(desk, one)).toList());
+    }
+
+    private static String label(boolean extras, int shots) {
+        if (extras) {
+            return shots == 1 ? "add an extra" : "add %d extras".formatted(shots);
+        }
+        return shots == 1 ? "fill a hole" : "fill %d holes".formatted(shots);
     }
 
     /** All, or those whose places in the list are named: what was looked at and chosen. */
@@ -71,14 +84,42 @@ class FillGesture implements Gesture {
                         one.reason());
     }
 
+    private static String refused(Desk desk, Fill.Refused one) {
+        Hole hole = one.hole();
+        return "%s, %s stays open. %s"
+                .formatted(
+                        desk.plan().get(Kind.ACTION, hole.actionId()).name(),
+                        hole.view() == View.ANY
+                                ? hole.sizeClass().label()
+                                : "%s %s"
+                                        .formatted(
+                                                hole.sizeClass().label(),
+                                                hole.view().label()),
+                        one.why());
+    }
+
+    /** All; those of a beat; those of an action; or the one whose class and view are named too. */
     private static Predicate<Hole> wanted(Desk desk, Arguments arguments) {
+        if (!arguments.text("beatId").isEmpty()) {
+            Beat beat = arguments.chosen(desk.plan(), Kind.BEAT, "beatId");
+            return hole ->
+                    desk.plan().get(Kind.ACTION, hole.actionId()).beatId().equals(beat.id());
+        }
         if (arguments.text("actionId").isEmpty()) {
             return hole -> true;
         }
         Action action = arguments.chosen(desk.plan(), Kind.ACTION, "actionId");
+        Predicate<Hole> ofAction = hole -> hole.actionId().equals(action.id());
+        if (arguments.text("sizeClass").isEmpty()) {
+            return ofAction;
+        }
         SizeClass sizeClass = arguments.choice("sizeClass", SizeClass.WIDE);
         View view = arguments.choice("view", View.ANY);
-        return hole -> hole.actionId().equals(action.id()) && hole.sizeClass() == sizeClass && hole.view() == view;
+        Optional<UUID> performer = Selected.of(desk.plan(), Kind.SUBJECT, arguments.values(), "performerId")
+                .map(Subject::id);
+        return ofAction.and(hole -> hole.sizeClass() == sizeClass
+                && hole.view() == view
+                && hole.performerId().equals(performer));
     }
 
     private static Map<String, String> show(Change step) {

@@ -1,26 +1,24 @@
 package upshot.app.coverage;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
-import upshot.core.finding.Say;
+import upshot.app.web.ToggleView;
 import upshot.core.finding.Status;
 import upshot.core.plan.Action;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.shot.Glass;
+import upshot.core.shot.RaisedCautions;
 import upshot.core.shot.ReadyChecks;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.Stand;
 import upshot.core.size.CameraHeight;
 import upshot.core.size.Extent;
-import upshot.core.size.Size;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.json.ChangeJson;
 import upshot.exchange.svg.DepthBarSvg;
@@ -34,6 +32,12 @@ import upshot.exchange.svg.DepthBarSvg;
  * @param ready what to look at before it is rolled
  * @param heights buttons that bring the camera to a usual height
  * @param fields everything that can be set in place
+ * @param devices how it is composed
+ * @param ownCautions what this shot alone raises
+ * @param targets where its setup can be copied to
+ * @param twoMoves whether it can be split by its moves
+ * @param still the hash of its reference picture, empty for none
+ * @param noStill what takes the picture away
  */
 record ShotPanel(
         FrameView frame,
@@ -44,7 +48,13 @@ record ShotPanel(
         List<String> ready,
         List<Height> heights,
         FieldView bearing,
-        List<FieldView> fields) {
+        List<FieldView> fields,
+        List<ToggleView> devices,
+        List<ToggleView> ownCautions,
+        List<Choice> targets,
+        boolean twoMoves,
+        String still,
+        String noStill) {
 
     /**
      * A usual height.
@@ -62,7 +72,7 @@ record ShotPanel(
                         .filter(finding -> finding.status() != Status.CLEAR)
                         .map(FindingView::of)
                         .toList(),
-                action.cautions().tags(),
+                RaisedCautions.of(verdict.plan(), shot).tags(),
                 DepthBarSvg.render(
                         numbers.stand().distanceM(),
                         numbers.depth().nearM(),
@@ -74,7 +84,24 @@ record ShotPanel(
                 ReadyChecks.of(verdict.plan(), shot),
                 heights(shot, numbers.stand()),
                 FieldView.bearing(shot, "bearingDeg", "Bearing"),
-                fields(verdict.plan(), shot));
+                ShotFields.of(verdict.plan(), shot),
+                ToggleView.devices(shot, "devices"),
+                ToggleView.cautions(shot, "cautions"),
+                targets(verdict.plan(), shot),
+                shot.move().moving() && shot.alsoMove().moving(),
+                shot.still(),
+                shot.still().isEmpty() ? "" : ChangeJson.write(Change.set(shot, "still", "")));
+    }
+
+    private static List<Choice> targets(Plan plan, Shot shot) {
+        List<Choice> targets = new ArrayList<>();
+        targets.add(new Choice(CopySetup.BEAT, "all others of this beat", false));
+        targets.add(new Choice(CopySetup.ALL, "all other actions", false));
+        plan.actions().stream()
+                .filter(action -> !action.id().equals(shot.actionId()))
+                .map(action -> new Choice(action.id().toString(), action.name(), false))
+                .forEach(targets::add);
+        return targets;
     }
 
     private static List<Height> heights(Shot shot, Stand stand) {
@@ -93,67 +120,5 @@ record ShotPanel(
     private static Height height(Shot shot, CameraHeight name, double metres, CameraHeight present) {
         double rounded = Math.max(0.05, Math.min(60, Math.round(metres * 100) / 100.0));
         return new Height(name.label(), ChangeJson.write(Change.set(shot, "cameraHeightM", rounded)), name == present);
-    }
-
-    private static List<FieldView> fields(Plan plan, Shot shot) {
-        List<FieldView> fields = new ArrayList<>();
-        fields.add(sizes(shot));
-        if (shot.size() == Size.INSERT) {
-            fields.add(FieldView.number(shot, "insertHeightM", "Shows", "m high"));
-        }
-        if (shot.move().moving()) {
-            fields.add(FieldView.number(shot, "moveM", "Moves", "m"));
-            fields.add(FieldView.number(shot, "turnDeg", "Turns", "°"));
-            fields.add(FieldView.choice(shot, "reason", "Reason"));
-        }
-        fields.add(FieldView.oneOf(
-                shot,
-                "focalLengthMm",
-                "Lens",
-                "",
-                Glass.settings(plan)
-                        .map(one -> new Choice(Say.number(one.focalLengthMm(), 4), one.label(), false))
-                        .toList()));
-        fields.addAll(List.of(
-                FieldView.number(shot, "apertureN", "Aperture f/", ""),
-                FieldView.number(shot, "cameraHeightM", "Camera up", "m"),
-                FieldView.choice(shot, "placement", "Placed"),
-                FieldView.choice(shot, "support", "Support"),
-                FieldView.choice(shot, "move", "Move"),
-                FieldView.oneOf(shot, "captureRate", "Rate", "fps", rates(plan)),
-                FieldView.number(shot, "shutterPerS", "Shutter 1/", "s"),
-                FieldView.number(shot, "iso", "ISO", ""),
-                FieldView.number(shot, "holdS", "Hold", "s"),
-                FieldView.number(shot, "takes", "Takes", ""),
-                FieldView.choice(shot, "priority", "Need"),
-                FieldView.choice(shot, "frameUse", "Subject"),
-                FieldView.choice(shot, "viewpoint", "Viewpoint"),
-                FieldView.number(shot, "rollDeg", "Tilted", "°"),
-                FieldView.number(shot, "ndStops", "ND", "stops"),
-                FieldView.number(shot, "dioptrePerM", "Close-up glass", "1/m"),
-                FieldView.number(shot, "punchIn", "Punch-in", "×"),
-                FieldView.check(shot, "lampsOff", "Lamps off"),
-                FieldView.check(shot, "foreground", "Foreground"),
-                FieldView.text(shot, "note", "Note")));
-        return fields;
-    }
-
-    /** An insert needs the height of what it shows first, so it is offered only where that is known. */
-    private static FieldView sizes(Shot shot) {
-        List<Choice> sizes = Arrays.stream(Size.values())
-                .filter(size -> size != Size.INSERT || shot.insertHeightM().isPresent())
-                .map(size -> new Choice(size.name(), size.label(), false))
-                .toList();
-        return FieldView.oneOf(shot, "size", "Size", "", sizes);
-    }
-
-    /** What the first body records. */
-    private static List<Choice> rates(Plan plan) {
-        return plan.modesOf(plan.bodies().get(0)).stream()
-                .flatMap(mode -> mode.rates().rates().stream())
-                .distinct()
-                .sorted()
-                .map(rate -> new Choice(rate.toString(), rate.label(), false))
-                .toList();
     }
 }

@@ -16,7 +16,10 @@ import upshot.core.order.DayPlan;
 import upshot.core.order.Setup;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
+import upshot.core.plan.Cautions;
+import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.shot.RaisedCautions;
 import upshot.core.verdict.Verdict;
 
 /** The day as a list of setups, against the cut they serve. */
@@ -149,6 +152,13 @@ class DayStage implements Stage {
         return "%s, %s".formatted(setup.spot().name(), setup.action().name());
     }
 
+    private static List<Caution> cautions(Plan plan, Setup setup) {
+        return setup.shots().stream()
+                .map(shot -> RaisedCautions.of(plan, shot))
+                .reduce(Cautions.NONE, Cautions::and)
+                .tags();
+    }
+
     private static String kit(Setup setup) {
         Shot shot = setup.first();
         return "%s, %s mm, bearing %s, %s fps"
@@ -170,7 +180,7 @@ class DayStage implements Stage {
                 name(slot.setup()),
                 "%s to %s, %s".formatted(clock(brief, slot.startMin()), clock(brief, slot.endMin()), kit(slot.setup())),
                 frames(verdict, slot),
-                slot.setup().action().cautions().tags(),
+                cautions(verdict.plan(), slot.setup()),
                 slot.why(),
                 slot.items().stream()
                         .map(item -> new Minutes(item.label(), Say.number(item.minutes(), 1)))

@@ -43,7 +43,8 @@ class JobCareController {
 
     @PostMapping("/jobs/{jobId}/duplicate")
     String duplicate(Job job, @AuthenticationPrincipal SignedIn who) {
-        newJobs.copy(who, plans.current(job.id(), job.ownerId()).verdict().plan());
+        newJobs.copy(
+                who, job.id(), plans.current(job.id(), job.ownerId()).verdict().plan());
         return LIST + "duplicated";
     }
 

@@ -11,6 +11,7 @@ import upshot.app.store.Job;
 import upshot.app.store.Jobs;
 import upshot.app.store.PlanStore;
 import upshot.app.store.ShotCodes;
+import upshot.app.store.Stills;
 import upshot.core.brief.GenericKit;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Brief;
@@ -31,12 +32,14 @@ public class NewJobs {
     private final Jobs jobs;
     private final PlanStore plans;
     private final ShotCodes codes;
+    private final Stills stills;
     private final Clock clock;
 
-    NewJobs(Jobs jobs, PlanStore plans, ShotCodes codes, Clock clock) {
+    NewJobs(Jobs jobs, PlanStore plans, ShotCodes codes, Stills stills, Clock clock) {
         this.jobs = jobs;
         this.plans = plans;
         this.codes = codes;
+        this.stills = stills;
         this.clock = clock;
     }
 
@@ -56,12 +59,14 @@ public class NewJobs {
         return jobId;
     }
 
-    /** Makes a job like another one, under a name of its own. */
+    /** Makes a job like another one, with its reference pictures, under a name of its own. */
     @Transactional
-    public UUID copy(SignedIn owner, Plan plan) {
+    public UUID copy(SignedIn owner, UUID fromId, Plan plan) {
         String name = plan.brief().name();
         String shortened = name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
-        return create(owner, plan.apply(Change.set(plan.brief(), "name", shortened + COPY)));
+        UUID copyId = create(owner, plan.apply(Change.set(plan.brief(), "name", shortened + COPY)));
+        stills.copy(fromId, copyId);
+        return copyId;
     }
 
     private static Plan firstPlan(UUID briefId, String name) {

@@ -29,13 +29,18 @@ public class Pieces {
      * @param fragment the name of a fragment in it
      */
     public String render(String template, String fragment, Map<String, Object> model) {
+        return page(template + " :: " + fragment, model);
+    }
+
+    /** A whole page as text, for instance to put it on paper. */
+    public String page(String template, Map<String, Object> model) {
         ServletRequestAttributes current = (ServletRequestAttributes) RequestContextHolder.currentRequestAttributes();
         StringWriter text = new StringWriter();
         try {
-            View view = views.resolveViewName(template + " :: " + fragment, Locale.ENGLISH);
+            View view = views.resolveViewName(template, Locale.ENGLISH);
             view.render(model, current.getRequest(), new Captured(current.getResponse(), text));
         } catch (Exception broken) {
-            throw new IllegalStateException("The piece %s of %s cannot be shown".formatted(fragment, template), broken);
+            throw new IllegalStateException("%s cannot be shown".formatted(template), broken);
         }
         return text.toString();
     }

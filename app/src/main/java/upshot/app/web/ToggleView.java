@@ -3,9 +3,13 @@ package upshot.app.web;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
+import upshot.core.measure.Labelled;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
 import upshot.core.plan.Change;
+import upshot.core.plan.Device;
+import upshot.core.plan.Devices;
 import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
 import upshot.exchange.json.ChangeJson;
@@ -19,17 +23,31 @@ public record ToggleView(String label, boolean pressed, String changes) {
 
     /** All cautions, for a field that holds some of them. */
     public static List<ToggleView> cautions(PlanRecord plannedRecord, String field) {
-        Cautions present =
-                (Cautions) Kind.of(plannedRecord).field(field).orElseThrow().of(plannedRecord);
-        return Arrays.stream(Caution.values())
-                .map(caution -> {
-                    List<Caution> tags = new ArrayList<>(present.tags());
-                    boolean pressed = tags.remove(caution);
+        Cautions present = (Cautions) value(plannedRecord, field);
+        return all(plannedRecord, field, Caution.values(), present.tags(), Cautions::new);
+    }
+
+    /** All ways of composing, for a field that holds some of them. */
+    public static List<ToggleView> devices(PlanRecord plannedRecord, String field) {
+        Devices present = (Devices) value(plannedRecord, field);
+        return all(plannedRecord, field, Device.values(), present.tags(), Devices::new);
+    }
+
+    private static Object value(PlanRecord plannedRecord, String field) {
+        return Kind.of(plannedRecord).field(field).orElseThrow().of(plannedRecord);
+    }
+
+    private static <T extends Labelled> List<ToggleView> all(
+            PlanRecord plannedRecord, String field, T[] offered, List<T> present, Function<List<T>, Object> toValue) {
+        return Arrays.stream(offered)
+                .map(tag -> {
+                    List<T> tags = new ArrayList<>(present);
+                    boolean pressed = tags.remove(tag);
                     if (!pressed) {
-                        tags.add(caution);
+                        tags.add(tag);
                     }
-                    Change change = Change.set(plannedRecord, field, new Cautions(tags));
-                    return new ToggleView(caution.label(), pressed, ChangeJson.write(change));
+                    Change change = Change.set(plannedRecord, field, toValue.apply(tags));
+                    return new ToggleView(tag.label(), pressed, ChangeJson.write(change));
                 })
                 .toList();
     }

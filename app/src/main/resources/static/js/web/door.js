@@ -53,6 +53,18 @@ export class Door extends EventTarget {
     }
   }
 
+  /** Sends a file to be kept with this job; the plan does not change. */
+  async send(path, file) {
+    this.#busy(1);
+    try {
+      const body = new FormData();
+      body.append("file", file);
+      return await this.#answered(await fetch(`${this.#address()}/${path}`, { method: "POST", headers: this.#headers({ Accept: "application/json" }), body }));
+    } finally {
+      this.#busy(-1);
+    }
+  }
+
   /** Asks the server something about this job that changes nothing. */
   ask(path, content, signal) {
     return this.#post(path, content, signal);
@@ -130,10 +142,18 @@ export class Door extends EventTarget {
   async #post(path, content, signal) {
     const response = await fetch(`${this.#address()}/${path}`, {
       method: "POST",
-      headers: { ...JSON_HEADERS, "X-CSRF-TOKEN": document.querySelector("meta[name=csrf-token]").content },
+      headers: this.#headers(JSON_HEADERS),
       body: JSON.stringify({ stage: this.#stage, parameters: this.parameters, ...content }),
       signal,
     });
+    return this.#answered(response);
+  }
+
+  #headers(headers) {
+    return { ...headers, "X-CSRF-TOKEN": document.querySelector("meta[name=csrf-token]").content };
+  }
+
+  async #answered(response) {
     const json = response.headers.get("Content-Type")?.includes("json") ? await response.json() : {};
     if (!response.ok) {
       throw new Refusal(response.status, json);

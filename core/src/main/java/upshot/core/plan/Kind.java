@@ -6,6 +6,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * A kind of record: its name in changes and files, and its fields in the order of the record's components.
@@ -150,10 +151,18 @@ public final class Kind<R extends PlanRecord> {
         if (fieldName.equals("id") || field(fieldName).isEmpty()) {
             throw new InvalidField(fieldName, "A %s has no %s that can be set.".formatted(name, fieldName));
         }
-        Object[] values = fields.stream()
+        return changed(plannedRecord, fieldName, value);
+    }
+
+    /** The same record under another id. */
+    public R copy(R plannedRecord, UUID id) {
+        return changed(plannedRecord, "id", id);
+    }
+
+    private R changed(R plannedRecord, String fieldName, Object value) {
+        return create(fields.stream()
                 .map(field -> field.name().equals(fieldName) ? value : field.of(plannedRecord))
-                .toArray();
-        return create(values);
+                .toArray());
     }
 
     @Override

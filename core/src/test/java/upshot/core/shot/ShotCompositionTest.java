@@ -10,6 +10,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.measure.FrameRate;
+import upshot.core.plan.Caution;
+import upshot.core.plan.Cautions;
 import upshot.core.plan.Device;
 import upshot.core.plan.Devices;
 import upshot.core.plan.FrameUse;
@@ -17,6 +19,7 @@ import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Support;
 import upshot.core.plan.Viewpoint;
 
 /** One move a shot, a level horizon, no camera in the mirror, the empty frame round what comes and goes. */
@@ -130,5 +133,18 @@ class ShotCompositionTest extends ShotOnSample {
         };
 
         assertThat(clean).isEqualTo(10 + empty);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"OVERHEAD, OVERHEAD_RIG", "DRONE, DRONE", "MOUNT, VEHICLE", "TRIPOD, ''"})
+    void cautions_come_from_action_spot_shot_and_support(Support support, String raised) {
+        Shot shot = shot(
+                one -> one.with("cautions", Cautions.of(Caution.FIRE)),
+                one -> one.with("support", support).with("cautions", Cautions.of(Caution.LOUD)));
+        Plan plan = spot(sample.build(), shot, "hazards", Cautions.of(Caution.CABLES, Caution.FIRE));
+
+        assertThat(RaisedCautions.of(plan, shot))
+                .isEqualTo(
+                        Cautions.of(Caution.FIRE, Caution.LOUD, Caution.CABLES).and(Cautions.parse(raised)));
     }
 }

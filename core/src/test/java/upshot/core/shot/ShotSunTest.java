@@ -16,6 +16,7 @@ import upshot.core.light.LightHour;
 import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
+import upshot.core.plan.Caution;
 import upshot.core.plan.Change;
 import upshot.core.plan.Coordinates;
 import upshot.core.plan.Plan;
@@ -179,5 +180,17 @@ class ShotSunTest extends ShotOnSample {
 
         assertThat(new NoSuchLight().judge(north, only(north)).orElseThrow().sentence())
                 .isEqualTo("There is no dark at this place on that day.");
+    }
+
+    @Test
+    void a_sun_within_the_frame_raises_its_caution() {
+        // Half of 28° to either side of due south.
+        Plan plan = at(outdoors(one -> one, one -> one.with("bearingDeg", 180.0)), SOUTH);
+
+        assertThat(RaisedCautions.of(plan, only(plan)).tags()).containsExactly(Caution.SUN);
+        assertThat(RaisedCautions.of(plan, only(plan).with("bearingDeg", 193.0)).tags())
+                .containsExactly(Caution.SUN);
+        assertThat(RaisedCautions.of(plan, only(plan).with("bearingDeg", 195.0)).tags())
+                .isEmpty();
     }
 }

@@ -1,0 +1,229 @@
+package upshot.app.coverage;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import upshot.app.web.FrameView;
+import upshot.core.coverage.Coverage;
+import upshot.core.coverage.Hole;
+import upshot.core.coverage.View;
+import upshot.core.coverage.Wishes;
+import upshot.core.finding.Say;
+import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
+import upshot.core.plan.Caution;
+import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Subject;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.size.Size;
+import upshot.core.size.SizeClass;
+import upshot.core.verdict.Verdict;
+
+/** The rows of the grid: beats, their actions, and whoever performs in one beside its own subject. */
+final class CoverageGrid {
+
+    /**
+     * A beat with its actions and what the edit wishes of it.
+     *
+     * @param holes of all its actions, shown or not
+     * @param closed whether its actions are folded away
+     * @param toggled the closed beats after it is folded or unfolded
+     */
+    record BeatView(
+            String id,
+            String name,
+            List<WishView> wishes,
+            List<ActionRow> actions,
+            long holes,
+            boolean closed,
+            String toggled) {}
+
+    /** What the edit wishes for, met or not. */
+    record WishView(String sentence, boolean open) {}
+
+    /**
+     * A hole as a button.
+     *
+     * @param label what is missing, without its size
+     * @param view the view's name, which the button sends
+     * @param performer the id of who has to be in it, empty for anybody
+     */
+    record HoleView(String label, String view, String performer, String misses) {}
+
+    /**
+     * An action across the three classes.
+     *
+     * @param facts in one quiet line
+     * @param performers a row for each, where several take part
+     * @param footage usable seconds by seconds in the cut, "–" when it is not in the cut
+     */
+    record ActionRow(
+            String id,
+            String name,
+            String facts,
+            List<String> tags,
+            List<Caution> cautions,
+            List<Cell> cells,
+            List<PerformerRow> performers,
+            String footage) {}
+
+    /** Somebody's mids and details. */
+    record PerformerRow(String name, List<Cell> cells) {}
+
+    /**
+     * The shots of one class.
+     *
+     * @param holes what the edit misses
+     * @param optional true where nothing is asked
+     */
+    record Cell(String sizeClass, List<FrameView> frames, List<HoleView> holes, boolean optional) {}
+
+    private final Verdict verdict;
+    private final Plan plan;
+    private final CoverageFilter filter;
+    private final Set<String> closed;
+
+    CoverageGrid(Verdict verdict, CoverageFilter filter, Map<String, String> parameters) {
+        this.verdict = verdict;
+        this.plan = verdict.plan();
+        this.filter = filter;
+        this.closed = Arrays.stream(parameters.getOrDefault("closed", "").split(","))
+                .filter(id -> !id.isEmpty())
+                .collect(Collectors.toSet());
+    }
+
+    /** The beats that have something to show; all of them where nothing is asked for. */
+    List<BeatView> beats() {
+        return plan.beats().stream()
+                .map(this::beat)
+                .filter(beat -> !filter.active() || !beat.actions().isEmpty())
+                .toList();
+    }
+
+    private BeatView beat(Beat beat) {
+        String id = beat.id().toString();
+        boolean folded = closed.contains(id);
+        Stream<String> others = closed.stream().filter(one -> !one.equals(id));
+        Stream<String> toggled = folded ? others : Stream.concat(others, Stream.of(id));
+        List<Action> actions = plan.actionsOf(beat);
+        return new BeatView(
+                id,
+                beat.name(),
+                Wishes.of(plan, beat).stream()
+                        .map(wish -> new WishView(wish.sentence(), wish.open()))
+                        .toList(),
+                actions.stream().filter(filter::shows).map(this::row).toList(),
+                actions.stream()
+                        .mapToLong(action -> holes(action, hole -> true).size())
+                        .sum(),
+                folded,
+                String.join(",", toggled.sorted().toList()));
+    }
+
+    private List<Hole> holes(Action action, Predicate<Hole> wanted) {
+        return verdict.holes().stream()
+                .filter(hole -> hole.actionId().equals(action.id()))
+                .filter(wanted)
+                .toList();
+    }
+
+    private ActionRow row(Action action) {
+        boolean several = !plan.performersOf(action).isEmpty();
+        Predicate<Shot> own = several ? shot -> !ofOne(shot) : shot -> true;
+        return new ActionRow(
+                action.id().toString(),
+                action.name(),
+                facts(action),
+                tags(action),
+                action.cautions().tags(),
+                cells(action, own, hole -> hole.performerId().isEmpty()),
+                several ? performers(action) : List.of(),
+                footage(action));
+    }
+
+    /** A mid or a detail with a face in it shows one performer; a wide shows them all and an insert none. */
+    private static boolean ofOne(Shot shot) {
+        return shot.size().sizeClass() != SizeClass.WIDE && shot.size() != Size.INSERT;
+    }
+
+    private List<PerformerRow> performers(Action action) {
+        return Coverage.performing(plan, action).stream()
+                .map(subject -> new PerformerRow(
+                        subject.name(),
+                        cells(
+                                action,
+                                shot -> shows(shot, subject),
+                                hole -> hole.performerId()
+                                        .filter(subject.id()::equals)
+                                        .isPresent())))
+                .toList();
+    }
+
+    private boolean shows(Shot shot, Subject subject) {
+        return ofOne(shot) && plan.subjectOf(shot).equals(subject);
+    }
+
+    private List<Cell> cells(Action action, Predicate<Shot> shown, Predicate<Hole> missing) {
+        return Arrays.stream(SizeClass.values())
+                .map(sizeClass -> {
+                    List<FrameView> frames = plan.shotsOf(action).stream()
+                            .filter(shot -> shot.size().sizeClass() == sizeClass)
+                            .filter(shown)
+                            .map(shot -> FrameView.of(verdict, shot))
+                            .toList();
+                    List<HoleView> holes = holes(action, missing.and(hole -> hole.sizeClass() == sizeClass)).stream()
+                            .map(CoverageGrid::hole)
+                            .toList();
+                    return new Cell(sizeClass.label(), frames, holes, frames.isEmpty() && holes.isEmpty());
+                })
+                .toList();
+    }
+
+    private static HoleView hole(Hole hole) {
+        return new HoleView(
+                hole.view() == View.ANY ? hole.sizeClass().label() : hole.view().label(),
+                hole.view().name(),
+                hole.performerId().map(Object::toString).orElse(""),
+                hole.misses());
+    }
+
+    private String facts(Action action) {
+        List<String> facts = new ArrayList<>();
+        if (action.feature()) {
+            facts.add("place or thing");
+        } else {
+            facts.add(plan.subjectOf(action).name());
+            facts.add(Say.number(action.durationS(), 1) + " s");
+        }
+        if (action.line() == Line.TRAVEL) {
+            facts.add(action.side().label());
+        }
+        return String.join(", ", facts);
+    }
+
+    private static List<String> tags(Action action) {
+        return Stream.of(
+                        action.fixedTime().map(time -> "at " + time),
+                        action.once() ? Optional.of("once") : Optional.<String>empty(),
+                        action.messy() ? Optional.of("messy") : Optional.<String>empty())
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private String footage(Action action) {
+        List<ShotNumbers> numbers = plan.shotsOf(action).stream()
+                .map(shot -> verdict.numbers().get(shot.id()))
+                .toList();
+        double inCut = numbers.stream().mapToDouble(ShotNumbers::screenS).sum();
+        double usable = numbers.stream().mapToDouble(ShotNumbers::usableScreenS).sum();
+        return inCut == 0 ? "–" : Say.number(usable / inCut, 1) + "×";
+    }
+}

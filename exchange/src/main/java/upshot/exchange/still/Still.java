@@ -1,0 +1,181 @@
+package upshot.exchange.still;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Locale;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.ImageOutputStream;
+import upshot.exchange.text.Unreadable;
+
+/**
+ * A reference picture, made anew from what was given: turned upright, at most {@value #LONGEST_PX} pixels long, without
+ * place, camera, thumbnail or anything else that came with it.
+ *
+ * @param hash SHA-256 of the JPEG in hexadecimal figures
+ */
+public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
+
+    /** As large as a file may be. */
+    public static final int MOST_BYTES = 16 << 20;
+
+    /** 40 megapixels. */
+    public static final long MOST_PIXELS = 40_000_000;
+
+    private static final int LONGEST_PX = 1600;
+    private static final float QUALITY = 0.85f;
+    private static final List<String> FORMATS = List.of("png", "jpeg", "jpg", "webp");
+
+    static {
+        // Pictures are read from memory; a cache on disk would only leave traces of them.
+        ImageIO.setUseCache(false);
+    }
+
+    /**
+     * Reads a file. Its measures are looked at before any of it is decoded.
+     *
+     * @throws Unreadable when it is no picture of these kinds, is broken or too large
+     */
+    public static Still read(byte[] file) {
+        if (file.length > MOST_BYTES) {
+            throw new Unreadable("", "The picture is larger than %d MB.".formatted(MOST_BYTES >> 20));
+        }
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            ImageReader reader = reader(in);
+            try {
+                reader.setInput(in, true, true);
+                return encoded(upright(scaled(reader), orientation(file)));
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException
+                | IllegalArgumentException
+                | IndexOutOfBoundsException
+                | NegativeArraySizeException broken) {
+            throw new Unreadable("", "The picture is broken and cannot be read.");
+        }
+    }
+
+    private static ImageReader reader(ImageInputStream in) {
+        Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+        while (readers.hasNext()) {
+            ImageReader reader = readers.next();
+            String[] names = reader.getOriginatingProvider().getFormatNames();
+            if (Arrays.stream(names).map(name -> name.toLowerCase(Locale.ROOT)).anyMatch(FORMATS::contains)) {
+                return reader;
+            }
+        }
+        throw new Unreadable("", "This is no PNG, JPEG or WebP picture.");
+    }
+
+    /** Leaves out rows and columns while decoding, so that a large picture never stands in the memory as a whole. */
+    private static BufferedImage scaled(ImageReader reader) throws IOException {
+        long width = reader.getWidth(0);
+        long height = reader.getHeight(0);
+        if (width < 1 || height < 1 || width * height > MOST_PIXELS) {
+            throw new Unreadable(
+                    "",
+                    "The picture has %d × %d pixels; %d megapixels is the most."
+                            .formatted(width, height, MOST_PIXELS / 1_000_000));
+        }
+        int step = (int) Math.max(1, Math.max(width, height) / LONGEST_PX);
+        ImageReadParam every = reader.getDefaultReadParam();
+        every.setSourceSubsampling(step, step, 0, 0);
+        BufferedImage read = reader.read(0, every);
+        double scale = Math.min(1, (double) LONGEST_PX / Math.max(read.getWidth(), read.getHeight()));
+        int w = Math.max(1, (int) Math.round(read.getWidth() * scale));
+        int h = Math.max(1, (int) Math.round(read.getHeight() * scale));
+        return drawn(
+                read,
+                w,
+                h,
+                AffineTransform.getScaleInstance((double) w / read.getWidth(), (double) h / read.getHeight()));
+    }
+
+    private static BufferedImage drawn(BufferedImage picture, int width, int height, AffineTransform how) {
+        BufferedImage plain = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = plain.createGraphics();
+        pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, width, height);
+        pen.drawImage(picture, how, null);
+        pen.dispose();
+        return plain;
+    }
+
+    /** How the camera was held, 1 to 8 as EXIF counts it; 1 where nothing is said. */
+    private static int orientation(byte[] file) {
+        try {
+            ExifIFD0Directory said = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return said != null && said.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+                    ? said.getInt(ExifIFD0Directory.TAG_ORIENTATION)
+                    : 1;
+        } catch (ImageProcessingException | IOException | MetadataException nothingSaid) {
+            return 1;
+        }
+    }
+
+    private static BufferedImage upright(BufferedImage picture, int orientation) {
+        int w = picture.getWidth();
+        int h = picture.getHeight();
+        // Rows of the matrix as EXIF defines what the first row and column of the stored picture are.
+        AffineTransform turn = switch (orientation) {
+            case 2 -> new AffineTransform(-1, 0, 0, 1, w, 0);
+            case 3 -> new AffineTransform(-1, 0, 0, -1, w, h);
+            case 4 -> new AffineTransform(1, 0, 0, -1, 0, h);
+            case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+            case 6 -> new AffineTransform(0, 1, -1, 0, h, 0);
+            case 7 -> new AffineTransform(0, -1, -1, 0, h, w);
+            case 8 -> new AffineTransform(0, -1, 1, 0, 0, w);
+            default -> new AffineTransform();
+        };
+        boolean sideways = orientation >= 5 && orientation <= 8;
+        return turn.isIdentity() ? picture : drawn(picture, sideways ? h : w, sideways ? w : h, turn);
+    }
+
+    private static Still encoded(BufferedImage picture) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
+            ImageWriteParam how = writer.getDefaultWriteParam();
+            how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            how.setCompressionQuality(QUALITY);
+            writer.setOutput(out);
+            writer.write(null, new IIOImage(picture, null, null), how);
+        } finally {
+            writer.dispose();
+        }
+        byte[] jpeg = bytes.toByteArray();
+        return new Still(jpeg, picture.getWidth(), picture.getHeight(), sha256(jpeg));
+    }
+
+    private static String sha256(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+}
