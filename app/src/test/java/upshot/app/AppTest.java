@@ -20,5 +20,5 @@ import org.springframework.test.context.ActiveProfiles;
         properties = {"upshot.sign-in.address-tries=100000", "logging.level.upshot=warn"})
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")
-@Import(People.class)
+@Import({People.class, CountedStatements.class})
 public @interface AppTest {}

@@ -56,6 +56,9 @@ class ArchitectureTest {
                         "upshot.exchange..",
                         "upshot.core..",
                         "java..",
+                        "javax.imageio..",
+                        "com.drew..",
+                        "com.openhtmltopdf..",
                         "com.fasterxml.jackson..",
                         "org.apache.commons.csv..",
                         "net.fortuna.ical4j..")

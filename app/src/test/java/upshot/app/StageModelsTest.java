@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -13,6 +14,7 @@ import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.core.RandomPlans;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.csv.ShotListCsv;
 
@@ -49,6 +51,16 @@ class StageModelsTest {
         plan.actions().forEach(one -> selections.add(Map.of("action", one.id().toString())));
         plan.shots().forEach(one -> selections.add(Map.of("shot", one.id().toString())));
         plan.uses().forEach(one -> selections.add(Map.of("use", one.id().toString())));
+        String codes = plan.shots().stream().map(Shot::code).collect(Collectors.joining(","));
+        selections.add(Map.of("several", "on", "chosen", codes));
+        selections.add(Map.of(
+                "several",
+                "on",
+                "chosen",
+                "X1,,X1",
+                "closed",
+                "a,a," + plan.beats().get(0).id()));
+        selections.add(Map.of("holes", "on", "hazard", "FIRE", "find", "a b", "beat", "nonsense"));
         for (int number = 1; number <= 6; number++) {
             selections.add(Map.of("joint", Integer.toString(number), "setup", Integer.toString(number)));
         }

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -12,7 +11,6 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import upshot.core.coverage.Fill;
-import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Plan;
@@ -36,10 +34,10 @@ public final class Benchmarks {
      * @param arguments the file to write
      */
     public static void main(String[] arguments) throws IOException {
-        Plan empty = job(60, 0);
-        Plan full = job(60, 250);
-        Plan cut = job(60, 250, 200);
-        Plan longCut = job(60, 250, 2000);
+        Plan empty = LargeJob.of(60, 0, 0);
+        Plan full = LargeJob.of(60, 250, 0);
+        Plan cut = LargeJob.of(60, 250, 200);
+        Plan longCut = LargeJob.of(60, 250, 2000);
         Shot turned = full.shots().get(100);
         List<Row> rows = List.of(
                 timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
@@ -56,25 +54,6 @@ public final class Benchmarks {
 
     private static Object fill(Plan plan) {
         return new Fill(UUID::randomUUID, Codes.of(plan)).propose(plan, hole -> true);
-    }
-
-    private static Plan job(int actions, int shots) {
-        return job(actions, shots, 0);
-    }
-
-    private static Plan job(int actions, int shots, int uses) {
-        SamplePlan sample = new SamplePlan();
-        List<Shot> all = new ArrayList<>();
-        for (int i = 0; i < actions; i++) {
-            Action action = sample.action();
-            for (int j = 0; j < shots / actions + (i < shots % actions ? 1 : 0); j++) {
-                all.add(sample.shot(action, (37 * (i + j)) % 360));
-            }
-        }
-        for (int i = 0; i < uses; i++) {
-            sample.use(all.get((i * 7) % all.size()));
-        }
-        return sample.build();
     }
 
     private static Row timed(String what, String aim, Supplier<Object> work) {

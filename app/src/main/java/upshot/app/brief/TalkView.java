@@ -11,14 +11,12 @@ import upshot.core.finding.Say;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Caution;
-import upshot.core.plan.Line;
+import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Side;
-import upshot.core.plan.Subject;
 import upshot.core.plan.WantedLight;
 import upshot.core.size.Posture;
-import upshot.core.size.SubjectKind;
 
 /**
  * What will happen, beat by beat.
@@ -47,7 +45,11 @@ record TalkView(List<BeatView> beats, boolean empty) {
             List<String> tags,
             List<Caution> cautions,
             List<FieldView> fields,
-            List<ToggleView> toggles) {}
+            List<ToggleView> toggles,
+            List<PerformerView> performers) {}
+
+    /** Somebody who takes part beside the action's own subject. */
+    record PerformerView(String id, String name) {}
 
     static TalkView of(Plan plan, Optional<Action> open) {
         List<BeatView> beats = new ArrayList<>();
@@ -79,8 +81,13 @@ record TalkView(List<BeatView> beats, boolean empty) {
                 action.feature() ? "–" : length(action.durationS()),
                 tags(plan, action),
                 action.cautions().tags(),
-                open ? fields(plan, action) : List.of(),
-                open ? ToggleView.cautions(action, "cautions") : List.of());
+                open ? ActionFields.of(plan, action) : List.of(),
+                open ? ToggleView.cautions(action, "cautions") : List.of(),
+                plan.performersOf(action).stream()
+                        .map(performer -> new PerformerView(
+                                performer.id().toString(),
+                                plan.get(Kind.SUBJECT, performer.subjectId()).name()))
+                        .toList());
     }
 
     private static String length(double seconds) {
@@ -94,6 +101,9 @@ record TalkView(List<BeatView> beats, boolean empty) {
     private static List<String> tags(Plan plan, Action action) {
         List<String> tags = new ArrayList<>();
         tags.add(action.feature() ? "place or thing" : plan.subjectOf(action).name());
+        plan.performersOf(action)
+                .forEach(one -> tags.add(
+                        "with " + plan.get(Kind.SUBJECT, one.subjectId()).name()));
         tags.add(plan.spotOf(action).name());
         if (!action.feature()) {
             tags.add(action.once() ? "once only" : repeats(action));
@@ -136,62 +146,6 @@ record TalkView(List<BeatView> beats, boolean empty) {
                                 ? "%s %s m/s".formatted(action.side().label(), Say.number(action.speedMps(), 1))
                                 : action.side().label());
         };
-    }
-
-    private static List<FieldView> fields(Plan plan, Action action) {
-        Subject subject = plan.subjectOf(action);
-        List<FieldView> fields = new ArrayList<>(List.of(
-                FieldView.text(action, "name", "What happens"),
-                FieldView.oneOf(action, "subjectId", "Who or what", "", choices(plan.subjects())),
-                FieldView.oneOf(action, "beatId", "Beat", "", choices(plan.beats())),
-                FieldView.oneOf(action, "spotId", "Spot", "", choices(plan.spots())),
-                FieldView.choice(subject, "kind", "Is a"),
-                FieldView.number(subject, "heightM", "Height of " + subject.name(), "m")));
-        if (subject.kind() == SubjectKind.PERSON) {
-            fields.add(FieldView.choice(action, "posture", "Posture"));
-        } else {
-            fields.add(FieldView.choice(subject, "form", "Looks like"));
-            fields.add(FieldView.number(subject, "widthM", "Width", "m"));
-            fields.add(FieldView.number(subject, "lengthM", "Length", "m"));
-        }
-        fields.add(FieldView.number(action, "baseHeightM", "Stands on", "m up"));
-        fields.addAll(times(action));
-        fields.addAll(looks(action));
-        return fields;
-    }
-
-    private static List<FieldView> times(Action action) {
-        return List.of(
-                FieldView.number(action, "durationS", "Takes", "s"),
-                FieldView.number(action, "resetMin", "Reset", "min"),
-                FieldView.time(action, "fixedTime", "At, if fixed"),
-                FieldView.time(action, "fromTime", "Not before"),
-                FieldView.time(action, "untilTime", "Not after"),
-                FieldView.choice(action, "wantedLight", "Light"),
-                FieldView.check(action, "once", "Once only"),
-                FieldView.check(action, "soonGone", "Soon gone"),
-                FieldView.check(action, "messy", "Messy"),
-                FieldView.check(action, "tiring", "Tiring"),
-                FieldView.check(action, "quick", "Brief, fast or liquid"),
-                FieldView.check(action, "feature", "Nothing happens: a place or thing"));
-    }
-
-    private static List<FieldView> looks(Action action) {
-        List<FieldView> fields = new ArrayList<>();
-        fields.add(FieldView.choice(action, "line", "Direction"));
-        if (action.line() != Line.NONE) {
-            fields.add(FieldView.choice(action, "side", "On screen"));
-            fields.add(FieldView.number(action, "speedMps", "Speed", "m/s"));
-        }
-        fields.addAll(List.of(
-                FieldView.text(action, "thing", "Thing to show"),
-                FieldView.choice(action, "thingForm", "It looks like"),
-                FieldView.number(action, "thingHeightM", "Thing's height", "m"),
-                FieldView.number(action, "thingBaseM", "Above the floor", "m"),
-                FieldView.text(action, "setsState", "Leaves it"),
-                FieldView.text(action, "phases", "Phases"),
-                FieldView.text(action, "sound", "Sound")));
-        return fields;
     }
 
     static List<Choice> choices(List<? extends PlanRecord> records) {

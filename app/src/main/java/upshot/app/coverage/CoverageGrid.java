@@ -137,7 +137,8 @@ final class CoverageGrid {
 
     private ActionRow row(Action action) {
         boolean several = !plan.performersOf(action).isEmpty();
-        Predicate<Shot> own = several ? shot -> !ofOne(shot) : shot -> true;
+        List<Subject> performing = Coverage.performing(plan, action);
+        Predicate<Shot> own = shot -> !several || !ofOne(shot) || !performing.contains(plan.subjectOf(shot));
         return new ActionRow(
                 action.id().toString(),
                 action.name(),

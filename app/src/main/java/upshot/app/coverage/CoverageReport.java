@@ -65,7 +65,9 @@ record CoverageReport(
                                 brief.aspect(),
                                 brief.rate().label(),
                                 plan.house().coverage().label(),
-                                brief.shootDate().map(date -> ", " + DAY.format(date)).orElse("")),
+                                brief.shootDate()
+                                        .map(date -> ", " + DAY.format(date))
+                                        .orElse("")),
                 "%d shots of %d actions, %d %s, %d %s"
                         .formatted(
                                 plan.shots().size(),

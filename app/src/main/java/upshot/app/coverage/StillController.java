@@ -33,18 +33,23 @@ class StillController {
         this.stills = stills;
     }
 
-    @PostMapping("/jobs/{jobId}/stills")
+    @PostMapping(path = "/jobs/{jobId}/stills", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     Map<String, String> take(Job job, @RequestParam MultipartFile file) throws IOException {
         if (stills.count(job.id()) >= MOST) {
             throw new EditRefused("This job holds %d pictures already; that is the most.".formatted(MOST));
         }
         try {
-            Still still = Still.read(file.getBytes());
+            Still still = oneAtATime(file.getBytes());
             stills.keep(job.id(), still);
             return Map.of("hash", still.hash());
         } catch (Unreadable reason) {
             throw new EditRefused(reason.getMessage());
         }
+    }
+
+    /** A large picture takes some hundred megabytes while it is decoded. */
+    private synchronized Still oneAtATime(byte[] file) {
+        return Still.read(file);
     }
 
     /** A picture never changes under its hash, so that a browser may keep it; nobody in between may. */

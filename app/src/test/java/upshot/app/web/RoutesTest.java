@@ -51,13 +51,13 @@ class RoutesTest {
 
         /** Something of a job that has an id of its own, which a new job does not have. */
         boolean ofSomethingInside() {
-            return pattern.contains("{kitId}") || pattern.contains("{accountId}");
+            return pattern.contains("{kitId}") || pattern.contains("{accountId}") || pattern.contains("{hash}");
         }
 
         MockHttpServletRequestBuilder of(UUID jobId) {
             String path = pattern.replace("{jobId}", jobId.toString())
                     .replace("{slug}", "brief")
-                    .replaceAll("\\{(kitId|accountId)}", UUID.randomUUID().toString());
+                    .replaceAll("\\{(kitId|accountId|hash)}", UUID.randomUUID().toString());
             return request(method, path)
                     .contentType(MediaType.APPLICATION_JSON)
                     .content("{\"stage\":\"brief\",\"changes\":[]}");

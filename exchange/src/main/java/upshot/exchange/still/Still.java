@@ -43,6 +43,9 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
     /** 40 megapixels. */
     public static final long MOST_PIXELS = 40_000_000;
 
+    /** Not even one plain colour is packed so tightly; a file that says more would only cost memory. */
+    private static final int MOST_PIXELS_A_BYTE = 5000;
+
     private static final int LONGEST_PX = 1600;
     private static final float QUALITY = 0.85f;
     private static final List<String> FORMATS = List.of("png", "jpeg", "jpg", "webp");
@@ -65,14 +68,14 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
             ImageReader reader = reader(in);
             try {
                 reader.setInput(in, true, true);
-                return encoded(upright(scaled(reader), orientation(file)));
+                return encoded(upright(scaled(reader, file.length), orientation(file)));
             } finally {
                 reader.dispose();
             }
-        } catch (IOException
-                | IllegalArgumentException
-                | IndexOutOfBoundsException
-                | NegativeArraySizeException broken) {
+        } catch (Unreadable known) {
+            throw known;
+        } catch (IOException | RuntimeException broken) {
+            // Decoders meet broken files with whatever exception they fall over.
             throw new Unreadable("", "The picture is broken and cannot be read.");
         }
     }
@@ -90,7 +93,7 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
     }
 
     /** Leaves out rows and columns while decoding, so that a large picture never stands in the memory as a whole. */
-    private static BufferedImage scaled(ImageReader reader) throws IOException {
+    private static BufferedImage scaled(ImageReader reader, int bytes) throws IOException {
         long width = reader.getWidth(0);
         long height = reader.getHeight(0);
         if (width < 1 || height < 1 || width * height > MOST_PIXELS) {
@@ -98,6 +101,9 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
                     "",
                     "The picture has %d × %d pixels; %d megapixels is the most."
                             .formatted(width, height, MOST_PIXELS / 1_000_000));
+        }
+        if (width * height > (long) bytes * MOST_PIXELS_A_BYTE) {
+            throw new Unreadable("", "The picture is broken: it says to be larger than it can be.");
         }
         int step = (int) Math.max(1, Math.max(width, height) / LONGEST_PX);
         ImageReadParam every = reader.getDefaultReadParam();

@@ -1,0 +1,49 @@
+package upshot.app.coverage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import upshot.app.AppTest;
+import upshot.app.CountedStatements;
+import upshot.app.People;
+import upshot.app.account.SignedIn;
+import upshot.app.job.NewJobs;
+import upshot.core.LargeJob;
+import upshot.core.plan.Kind;
+
+@AppTest
+class CoveragePageTest {
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private NewJobs newJobs;
+
+    @Autowired
+    private People people;
+
+    private int statements(UUID jobId, SignedIn who) throws Exception {
+        return CountedStatements.during(() ->
+                mvc.perform(get("/jobs/{id}/coverage", jobId).with(user(who))).andExpect(status().isOk()));
+    }
+
+    @Test
+    void a_page_takes_as_many_queries_for_250_shots_as_for_one() throws Exception {
+        SignedIn owner = people.person();
+        UUID small = newJobs.create(owner, LargeJob.of(1, 1, 0));
+        UUID large = newJobs.create(owner, LargeJob.of(60, 250, 0));
+        int first = statements(small, owner);
+
+        assertThat(statements(large, owner)).isEqualTo(first);
+        // One a kind of record, and a few for the job, its members and its history.
+        assertThat(first).isBetween(Kind.PARENT_FIRST.size(), Kind.PARENT_FIRST.size() + 8);
+        assertThat(statements(large, owner)).as("judged already").isLessThanOrEqualTo(8);
+    }
+}
