@@ -45,6 +45,7 @@ import upshot.core.plan.TempoMark;
 import upshot.core.plan.Use;
 import upshot.core.plan.VoiceOver;
 import upshot.core.plan.Walk;
+import upshot.core.plan.Zones;
 
 /** Plans and changes out of a seeded source, for properties that must hold for any of them. */
 public final class RandomPlans {
@@ -268,6 +269,9 @@ public final class RandomPlans {
         }
         if (type == Outline.class) {
             return Outline.parse(pick(List.of("", "0 0, 5 0, 5 4", "-1.25 0, 7.5 0.1, 7 9, 0 8")));
+        }
+        if (type == Zones.class) {
+            return Zones.parse(pick(List.of("", "0 0, 1 0, 1 1", "0 0, 5 0, 5 4 / -1.25 0, 7.5 0.1, 7 9")));
         }
         if (type == Coordinates.class) {
             return new Coordinates(

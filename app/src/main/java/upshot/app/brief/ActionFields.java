@@ -31,6 +31,8 @@ final class ActionFields {
             fields.add(FieldView.number(subject, "lengthM", "Length", "m"));
         }
         fields.add(FieldView.number(action, "baseHeightM", "Stands on", "m up"));
+        fields.add(FieldView.number(action, "acrossM", "In the spot", "m across"));
+        fields.add(FieldView.number(action, "deepM", "and", "m deep"));
         fields.addAll(times(action));
         fields.addAll(looks(action));
         return fields;

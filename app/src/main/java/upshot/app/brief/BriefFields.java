@@ -175,6 +175,7 @@ final class BriefFields {
                 FieldView.number(spot, "widthM", "Width", "m"),
                 FieldView.number(spot, "depthM", "Depth", "m"),
                 FieldView.text(spot, "outline", "Corners, m"),
+                FieldView.text(spot, "noGo", "No camera in"),
                 FieldView.number(spot, "ceilingM", "Ceiling", "m"),
                 FieldView.number(spot, "facingDeg", "Faces", "° compass"),
                 FieldView.number(spot, "roomM", "Stand back", "m"),

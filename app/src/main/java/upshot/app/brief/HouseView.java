@@ -49,15 +49,15 @@ record HouseView(
      */
     record ThresholdView(String name, String label, String value, String unit, String usual, boolean moved) {}
 
-    private static final List<List<String>> JUDGED =
-            List.of(List.of("coverage", "Coverage"), List.of("hold", "Holds"), List.of("shutter", "Shutter"));
-
-    private static final List<List<String>> NOTED = List.of(
-            List.of("movement", "Camera"),
+    private static final List<List<String>> JUDGED = List.of(
+            List.of("coverage", "Coverage"),
+            List.of("hold", "Holds"),
+            List.of("shutter", "Shutter"),
             List.of("speed", "Slow motion"),
-            List.of("light", "Light"),
-            List.of("eye", "The eye"),
-            List.of("dayOrder", "Order of the day"));
+            List.of("light", "Light"));
+
+    private static final List<List<String>> NOTED =
+            List.of(List.of("movement", "Camera"), List.of("eye", "The eye"), List.of("dayOrder", "Order of the day"));
 
     static HouseView of(Plan plan) {
         HouseRules house = plan.house();

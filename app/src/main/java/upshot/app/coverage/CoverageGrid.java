@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import upshot.app.web.FrameView;
 import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Hole;
 import upshot.core.coverage.View;
@@ -50,13 +49,14 @@ final class CoverageGrid {
     record WishView(String sentence, boolean open) {}
 
     /**
-     * A hole as a button.
+     * A button that fills a hole or adds one more shot.
      *
-     * @param label what is missing, without its size
-     * @param view the view's name, which the button sends
-     * @param performer the id of who has to be in it, empty for anybody
+     * @param text what stands on it
+     * @param spoken the same for those who do not see where it stands
+     * @param style of its own, empty for none
+     * @param arguments what pressing it sends
      */
-    record HoleView(String label, String view, String performer, String misses) {}
+    record Press(String id, String text, String spoken, String style, String arguments) {}
 
     /**
      * An action across the three classes.
@@ -81,20 +81,22 @@ final class CoverageGrid {
     /**
      * The shots of one class.
      *
-     * @param holes what the edit misses
-     * @param optional true where nothing is asked
+     * @param holes what the edit misses, said in the button's title
+     * @param more adds one more where nothing is missing; null where that is not offered
      */
-    record Cell(String sizeClass, List<FrameView> frames, List<HoleView> holes, boolean optional) {}
+    record Cell(String sizeClass, List<Selection.Thumb> frames, List<Press> holes, Press more) {}
 
     private final Verdict verdict;
     private final Plan plan;
     private final CoverageFilter filter;
+    private final Selection selection;
     private final Set<String> closed;
 
-    CoverageGrid(Verdict verdict, CoverageFilter filter, Map<String, String> parameters) {
+    CoverageGrid(Verdict verdict, CoverageFilter filter, Selection selection, Map<String, String> parameters) {
         this.verdict = verdict;
         this.plan = verdict.plan();
         this.filter = filter;
+        this.selection = selection;
         this.closed = Arrays.stream(parameters.getOrDefault("closed", "").split(","))
                 .filter(id -> !id.isEmpty())
                 .collect(Collectors.toSet());
@@ -145,7 +147,7 @@ final class CoverageGrid {
                 facts(action),
                 tags(action),
                 action.cautions().tags(),
-                cells(action, own, hole -> hole.performerId().isEmpty()),
+                cells(action, own, hole -> hole.performerId().isEmpty(), true),
                 several ? performers(action) : List.of(),
                 footage(action));
     }
@@ -164,7 +166,8 @@ final class CoverageGrid {
                                 shot -> shows(shot, subject),
                                 hole -> hole.performerId()
                                         .filter(subject.id()::equals)
-                                        .isPresent())))
+                                        .isPresent(),
+                                false)))
                 .toList();
     }
 
@@ -172,28 +175,50 @@ final class CoverageGrid {
         return ofOne(shot) && plan.subjectOf(shot).equals(subject);
     }
 
-    private List<Cell> cells(Action action, Predicate<Shot> shown, Predicate<Hole> missing) {
+    private List<Cell> cells(Action action, Predicate<Shot> shown, Predicate<Hole> missing, boolean addable) {
         return Arrays.stream(SizeClass.values())
                 .map(sizeClass -> {
-                    List<FrameView> frames = plan.shotsOf(action).stream()
+                    List<Selection.Thumb> frames = plan.shotsOf(action).stream()
                             .filter(shot -> shot.size().sizeClass() == sizeClass)
                             .filter(shown)
-                            .map(shot -> FrameView.of(verdict, shot))
+                            .map(shot -> selection.thumb(verdict, shot))
                             .toList();
-                    List<HoleView> holes = holes(action, missing.and(hole -> hole.sizeClass() == sizeClass)).stream()
-                            .map(CoverageGrid::hole)
-                            .toList();
-                    return new Cell(sizeClass.label(), frames, holes, frames.isEmpty() && holes.isEmpty());
+                    List<Hole> holes = holes(action, missing.and(hole -> hole.sizeClass() == sizeClass));
+                    boolean crowded = holes.size() > 1 || !frames.isEmpty();
+                    return new Cell(
+                            sizeClass.label(),
+                            frames,
+                            holes.stream().map(hole -> fill(hole, crowded)).toList(),
+                            addable && holes.isEmpty() ? more(action, sizeClass, frames.isEmpty()) : null);
                 })
                 .toList();
     }
 
-    private static HoleView hole(Hole hole) {
-        return new HoleView(
-                hole.view() == View.ANY ? hole.sizeClass().label() : hole.view().label(),
-                hole.view().name(),
-                hole.performerId().map(Object::toString).orElse(""),
-                hole.misses());
+    private static Press fill(Hole hole, boolean crowded) {
+        String performer = hole.performerId().map(Object::toString).orElse("");
+        return new Press(
+                "hole-%s-%s-%s-%s".formatted(hole.actionId(), hole.sizeClass(), hole.view(), performer),
+                "No "
+                        + (hole.view() == View.ANY
+                                ? hole.sizeClass().label()
+                                : hole.view().label()),
+                hole.misses(),
+                crowded ? "is-small" : "",
+                "{\"actionId\":\"%s\",\"sizeClass\":\"%s\",\"view\":\"%s\",\"performerId\":\"%s\"}"
+                        .formatted(
+                                hole.actionId(),
+                                hole.sizeClass().name(),
+                                hole.view().name(),
+                                performer));
+    }
+
+    private static Press more(Action action, SizeClass sizeClass, boolean nothing) {
+        return new Press(
+                "more-%s-%s".formatted(action.id(), sizeClass),
+                nothing ? sizeClass.label() : "+",
+                "Add a %s of %s".formatted(sizeClass.label(), action.name()),
+                nothing ? "is-optional" : "",
+                "{\"actionId\":\"%s\",\"sizeClass\":\"%s\"}".formatted(action.id(), sizeClass.name()));
     }
 
     private String facts(Action action) {

@@ -10,6 +10,8 @@ import upshot.core.finding.Say;
 import upshot.core.light.SunDay;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Light;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.WantedLight;
@@ -29,7 +31,25 @@ final class LightFigures {
         SunDay.of(plan.brief())
                 .flatMap(day -> wanted(plan, plan.actionOf(shot), day))
                 .ifPresent(figures::add);
+        own(plan, shot).ifPresent(figures::add);
         return figures;
+    }
+
+    /** The power that the kit's own lamps draw together; whether the place can give it is for others to say. */
+    private static Optional<ShotFigures.Figure> own(Plan plan, Shot shot) {
+        List<Light> lamps = plan.list(Kind.LIGHT);
+        boolean used = shot.keyDeg().isPresent()
+                || shot.fillDeg().isPresent()
+                || shot.backDeg().isPresent();
+        if (!used || lamps.isEmpty()) {
+            return Optional.empty();
+        }
+        double watts = lamps.stream().mapToDouble(Light::watts).sum();
+        return Optional.of(
+                new ShotFigures.Figure(
+                        "Own lamps",
+                        "%s W for %d".formatted(Say.number(watts, 0), lamps.size()),
+                        "all lamps of the kit at once; an electrician or the house says what a circuit carries and who may rig"));
     }
 
     private static ShotFigures.Figure needed(Plan plan, Shot shot) {

@@ -7,6 +7,7 @@ import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.core.coverage.Coverage;
 import upshot.core.finding.Say;
+import upshot.core.house.LightSchool;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
@@ -65,6 +66,12 @@ final class ShotFields {
                 FieldView.check(shot, "lampsOff", "Lamps off"),
                 FieldView.check(shot, "foreground", "Foreground"),
                 FieldView.text(shot, "note", "Note")));
+        if (plan.house().light() == LightSchool.SHAPED) {
+            fields.addAll(List.of(
+                    FieldView.number(shot, "keyDeg", "Key from", "°"),
+                    FieldView.number(shot, "fillDeg", "Fill from", "°"),
+                    FieldView.number(shot, "backDeg", "Back light from", "°")));
+        }
         return fields;
     }
 

@@ -11,6 +11,7 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.shot.Moving;
 import upshot.core.shot.Recording;
+import upshot.core.shot.Room;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.Stand;
 import upshot.core.time.Motion;
@@ -79,7 +80,7 @@ final class ShotFigures {
                                 Say.metres(stand.distanceM()))));
         figures.add(new Figure(
                 "Room",
-                "%s of %s".formatted(Say.metres(stand.groundDistanceM()), Say.metres(spot.roomM())),
+                "%s of %s".formatted(Say.metres(stand.groundDistanceM()), Say.metres(Room.onThatSideM(plan, shot))),
                 "what %s gives to stand back".formatted(spot.name())));
         figures.add(new Figure(
                 "Frame",

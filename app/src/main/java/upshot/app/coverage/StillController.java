@@ -33,8 +33,11 @@ class StillController {
         this.stills = stills;
     }
 
-    @PostMapping(path = "/jobs/{jobId}/stills", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    Map<String, String> take(Job job, @RequestParam MultipartFile file) throws IOException {
+    @PostMapping("/jobs/{jobId}/stills")
+    Map<String, String> take(Job job, @RequestParam(required = false) MultipartFile file) throws IOException {
+        if (file == null) {
+            throw new EditRefused("Choose a picture first.");
+        }
         if (stills.count(job.id()) >= MOST) {
             throw new EditRefused("This job holds %d pictures already; that is the most.".formatted(MOST));
         }

@@ -3,9 +3,13 @@ package upshot.app.job;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import upshot.core.finding.Say;
 import upshot.core.measure.Labelled;
+import upshot.core.plan.Cautions;
 import upshot.core.plan.Change;
+import upshot.core.plan.Devices;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
@@ -38,20 +42,36 @@ final class ChangeLabel {
         String whose = plan.find((Kind<?>) set.kind(), set.id())
                 .map(PlanRecord::label)
                 .orElse(set.kind().name());
-        return "%s: %s %s".formatted(whose, words(set.field()), value(set.after()));
+        if (set.field().equals("still")) {
+            return "%s: %s reference still".formatted(whose, set.after().equals("") ? "no" : "a");
+        }
+        return "%s: %s %s".formatted(whose, words(set.field()), value(plan, set.after()));
     }
 
     /** {@code focalLengthMm} as it is said: focal length. */
     private static String words(String field) {
-        return field.replaceAll("(Mm|Deg|Bpm|Min)$", "")
+        return field.replaceAll("(Mm|Deg|Bpm|Min|Id)$", "")
                 .replaceAll("(?<=[a-z])[SMN]$", "")
                 .replaceAll("([A-Z])", " $1")
                 .toLowerCase(Locale.ROOT);
     }
 
-    private static String value(Object value) {
+    private static String value(Plan plan, Object value) {
         if (value instanceof Optional<?> optional) {
-            return optional.map(ChangeLabel::value).orElse("none");
+            return optional.map(inside -> value(plan, inside)).orElse("none");
+        }
+        if (value instanceof UUID id) {
+            return Kind.PARENT_FIRST.stream()
+                    .flatMap(kind -> plan.find(kind, id).stream())
+                    .map(PlanRecord::label)
+                    .findFirst()
+                    .orElse("another");
+        }
+        if (value instanceof Cautions cautions) {
+            return labels(cautions.tags());
+        }
+        if (value instanceof Devices devices) {
+            return labels(devices.tags());
         }
         if (value instanceof Labelled labelled) {
             return labelled.label();
@@ -62,7 +82,16 @@ final class ChangeLabel {
         if (value instanceof Boolean truth) {
             return truth ? "yes" : "no";
         }
-        String text = String.valueOf(value);
+        return shortened(String.valueOf(value));
+    }
+
+    private static String labels(List<? extends Labelled> tags) {
+        return tags.isEmpty()
+                ? "none"
+                : shortened(tags.stream().map(Labelled::label).collect(Collectors.joining(", ")));
+    }
+
+    private static String shortened(String text) {
         return text.length() > 40 ? text.substring(0, 39) + "…" : text;
     }
 }

@@ -36,10 +36,21 @@ class DoorController {
     Answer change(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
         Stage stage = pages.stage(edit.stage());
         if (edit.preview()) {
-            Plan plan = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
-            return answer(job, who, stage, job.version(), Verdict.of(plan), "", edit.parameters());
+            return preview(job, who, stage, edit);
         }
         return answer(job, who, stage, edit, door.edit(job.id(), who, desk -> proposal(desk, edit)));
+    }
+
+    /** Only what follows a moving control is drawn; nothing is saved. */
+    private Answer preview(Job job, SignedIn who, Stage stage, EditRequest edit) {
+        Plan plan = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
+        Map<String, Object> model =
+                pages.model(shown(job, who, job.version()), stage, Verdict.of(plan), edit.parameters());
+        return new Answer(job.version(), pages.livePieces(stage, model), "", edit.parameters());
+    }
+
+    private StagePages.Shown shown(Job job, SignedIn who, long version) {
+        return new StagePages.Shown(job.id(), version, who, door.history(job.id(), who));
     }
 
     /**
@@ -83,20 +94,11 @@ class DoorController {
         Verdict verdict = plans.remember(job.id(), outcome.version(), outcome.plan());
         Map<String, String> parameters = new LinkedHashMap<>(edit.parameters());
         parameters.putAll(outcome.proposal().show());
-        return answer(
-                job, who, stage, outcome.version(), verdict, outcome.proposal().label(), parameters);
-    }
-
-    private Answer answer(
-            Job job,
-            SignedIn who,
-            Stage stage,
-            long version,
-            Verdict verdict,
-            String done,
-            Map<String, String> parameters) {
-        StagePages.Shown shown = new StagePages.Shown(job.id(), version, who, door.history(job.id(), who));
-        Map<String, Object> model = pages.model(shown, stage, verdict, parameters);
-        return new Answer(version, pages.pieces(stage, model), done, parameters);
+        Map<String, Object> model = pages.model(shown(job, who, outcome.version()), stage, verdict, parameters);
+        return new Answer(
+                outcome.version(),
+                pages.pieces(stage, model),
+                outcome.proposal().label(),
+                parameters);
     }
 }

@@ -20,6 +20,11 @@ public interface Stage {
     /** The fragments that an edit can change; each has its own name as the id of its root. */
     List<String> pieces();
 
+    /** The fragments that follow a control while it moves; the others wait until it is saved. */
+    default List<String> livePieces() {
+        return pieces();
+    }
+
     /**
      * What the page shows, already formatted.
      *

@@ -66,12 +66,20 @@ class StagePages {
     }
 
     List<Piece> pieces(Stage stage, Map<String, Object> model) {
+        return pieces(stage, stage.pieces(), model);
+    }
+
+    List<Piece> livePieces(Stage stage, Map<String, Object> model) {
+        return pieces(stage, stage.livePieces(), model);
+    }
+
+    private List<Piece> pieces(Stage stage, List<String> wanted, Map<String, Object> model) {
         List<Piece> rendered = new ArrayList<>();
         for (String shared : SHARED) {
             rendered.add(new Piece(shared, pieces.render(LAYOUT, shared, model)));
         }
         String template = stage.slug() + "/page";
-        for (String own : stage.pieces()) {
+        for (String own : wanted) {
             rendered.add(new Piece(own, pieces.render(template, own, model)));
         }
         return rendered;

@@ -20,6 +20,8 @@ class ActionRow extends PlanRow {
     boolean feature;
     String posture;
     double baseHeightM;
+    Double acrossM;
+    Double deepM;
     double durationS;
     boolean once;
     LocalTime fixedTime;

@@ -1,11 +1,14 @@
 package upshot.app.store;
 
 import java.lang.reflect.Field;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Coordinates;
@@ -47,6 +50,9 @@ final class RowMapper {
     private static final String PLACE = "coordinates";
     private static final String LATITUDE = "latitudeDeg";
     private static final String LONGITUDE = "longitudeDeg";
+
+    private static final Map<Class<?>, Map<String, Field>> COLUMNS =
+            ROWS.values().stream().collect(Collectors.toUnmodifiableMap(Function.identity(), RowMapper::columns));
 
     private RowMapper() {}
 
@@ -147,7 +153,17 @@ final class RowMapper {
     }
 
     private static Field column(PlanRow row, String name) throws NoSuchFieldException {
-        Class<?> owner = name.equals("id") ? PlanRow.class : row.getClass();
-        return owner.getDeclaredField(name);
+        Field column = COLUMNS.get(row.getClass()).get(name);
+        if (column == null) {
+            throw new NoSuchFieldException("%s.%s".formatted(row.getClass().getSimpleName(), name));
+        }
+        return column;
+    }
+
+    /** Looking a field up copies it, and a plan has tens of thousands of values. */
+    private static Map<String, Field> columns(Class<?> rowType) {
+        return Stream.of(rowType, PlanRow.class)
+                .flatMap(type -> Arrays.stream(type.getDeclaredFields()))
+                .collect(Collectors.toUnmodifiableMap(Field::getName, Function.identity(), (own, inherited) -> own));
     }
 }

@@ -36,6 +36,9 @@ class ShotRow extends PlanRow {
     double dioptrePerM;
     double punchIn;
     boolean lampsOff;
+    Double keyDeg;
+    Double fillDeg;
+    Double backDeg;
     double holdS;
     int takes;
     String placement;

@@ -16,6 +16,7 @@ class SpotRow extends PlanRow {
     double widthM;
     double depthM;
     String outline;
+    String noGo;
     Double ceilingM;
     Double facingDeg;
     double roomM;

@@ -63,7 +63,7 @@ let finding = 0;
 
 function filter(control) {
   const value = control.type === "checkbox" ? (control.checked ? control.value : "") : control.value;
-  door.select({ ...door.parameters, [control.name]: value });
+  door.select({ [control.name]: value });
 }
 
 /** The same for all chosen shots; what was typed stays where it was refused. */

@@ -4,7 +4,8 @@ import { showProblem } from "../web/problems.js";
 /** Sends the picture, then makes it the shot's own: the second is an edit that can be undone. */
 async function put(door, control) {
   const [file] = control.files;
-  const { id, before } = control.dataset;
+  // An empty attribute is left out of the page.
+  const { id, before = "" } = control.dataset;
   if (!file) {
     return;
   }
@@ -13,7 +14,7 @@ async function put(door, control) {
     const step = { op: "set", kind: "shot", id, field: "still", before, after: hash };
     await door.edit("changes", () => ({ changes: [step] }));
   } catch (refusal) {
-    showProblem(null, refusal.message, control.closest("aside"));
+    showProblem(null, refusal.message, control.closest(".still-put"));
   } finally {
     control.value = "";
   }

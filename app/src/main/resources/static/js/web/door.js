@@ -91,21 +91,22 @@ export class Door extends EventTarget {
     this.#notice.say(text);
   }
 
-  /** Shows the stage with other parameters. */
-  async select(parameters) {
-    await this.#queue;
+  /** Shows the stage with some parameters changed, when all that was asked before has been answered. */
+  select(changed) {
     this.#busy(1);
-    try {
-      const query = new URLSearchParams(Object.entries(parameters).filter(([, value]) => value !== ""));
-      const response = await fetch(`${this.#address()}/${this.#stage}/pieces?${query}`, { headers: JSON_HEADERS });
-      if (!response.ok) {
-        location.assign(`?${query}`);
-        return;
-      }
-      this.#show(await response.json());
-    } finally {
-      this.#busy(-1);
+    const turn = this.#queue.then(() => this.#select(changed)).finally(() => this.#busy(-1));
+    this.#queue = turn.catch(() => {});
+    return turn;
+  }
+
+  async #select(changed) {
+    const query = new URLSearchParams(Object.entries({ ...this.parameters, ...changed }).filter(([, value]) => value !== ""));
+    const response = await fetch(`${this.#address()}/${this.#stage}/pieces?${query}`, { headers: JSON_HEADERS });
+    if (!response.ok) {
+      location.assign(`?${query}`);
+      return;
     }
+    this.#show(await response.json());
   }
 
   async #send(path, body) {

@@ -67,7 +67,7 @@ export function connectFields(door, signal) {
       },
       "Keep theirs": () => {
         clearProblem(control);
-        door.select(door.parameters);
+        door.select({});
       },
     });
   }

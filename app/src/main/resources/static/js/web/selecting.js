@@ -8,7 +8,7 @@ export function connectSelecting(door, signal) {
       const plain = event.button === 0 && !event.metaKey && !event.ctrlKey && !event.shiftKey && !event.altKey;
       if (link && plain) {
         event.preventDefault();
-        door.select({ ...door.parameters, ...Object.fromEntries(new URL(link.href).searchParams) });
+        door.select(Object.fromEntries(new URL(link.href).searchParams));
       }
     },
     { signal },

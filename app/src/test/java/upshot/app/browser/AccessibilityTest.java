@@ -3,10 +3,8 @@ package upshot.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import upshot.app.AppTest;
 
@@ -15,12 +13,7 @@ import upshot.app.AppTest;
 class AccessibilityTest extends InBrowser {
 
     private void accessible(String what) {
-        var serious = new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .filter(one -> List.of("serious", "critical").contains(one.getImpact()))
-                        .map(one -> one.getId() + " " + one.getNodes().get(0).getHtml())
-                        .toList();
-        assertThat(serious).as("axe on " + what).isEmpty();
+        Accessible.check(page, what);
     }
 
     @Test

@@ -11,6 +11,7 @@ import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.shot.Room;
 import upshot.core.shot.ShotRule;
 import upshot.core.shot.Stand;
 import upshot.core.size.CameraHeight;
@@ -34,7 +35,7 @@ final class FillReason {
                 .formatted(
                         Say.number(shot.focalLengthMm(), 0),
                         Say.metres(stand.groundDistanceM()),
-                        Say.metres(plan.spotOf(action).roomM())));
+                        Say.metres(Room.onThatSideM(plan, shot))));
         reasons.add("the camera is %s".formatted(heightSaid(stand.height(shot))));
         SunOnView.of(plan, shot)
                 .filter(sun -> sun.from() == SunOnView.From.BEHIND || sun.from() == SunOnView.From.SIDE)

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.light.SunOnView;
+import upshot.core.measure.Degrees;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
+import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.Stand;
@@ -38,6 +40,7 @@ final class Signs {
     List<Shape> draw(double subjectU) {
         List<Shape> signs = new ArrayList<>();
         sun(signs);
+        lamps(signs);
         move(signs);
         travel(signs, subjectU);
         return signs;
@@ -53,10 +56,11 @@ final class Signs {
         signs.add(arrow(Shape.Role.TRAVEL, subjectU - half, v, subjectU + half, v));
     }
 
-    /** Across, up, inwards for a push and outwards for a pull, along the upper edge. */
+    /** Across, up, inwards for a push and outwards for a pull, in the upper corner that the subject leaves free. */
     private void move(List<Shape> signs) {
-        double middle = aspect / 2;
-        double half = MOVE_LENGTH / 2;
+        boolean subjectLeft = shot.placement() == Placement.LEFT_THIRD;
+        double middle = subjectLeft ? aspect * 3 / 4 : aspect / 4;
+        double half = Math.min(MOVE_LENGTH / 2, aspect / 20);
         switch (shot.move()) {
             case STILL -> {}
             case PAN, SLIDE, ORBIT -> {
@@ -69,14 +73,14 @@ final class Signs {
                 int way = Stand.travel(plan, shot, false) == ScreenTravel.RIGHT_TO_LEFT ? -1 : 1;
                 signs.add(arrow(Shape.Role.MOVE, middle - way * half, MOVE_V, middle + way * half, MOVE_V));
             }
-            case TILT, LIFT -> signs.add(arrow(Shape.Role.MOVE, middle, MOVE_V + half, middle, MOVE_V - half + 0.02));
+            case TILT, LIFT -> signs.add(arrow(Shape.Role.MOVE, middle, MOVE_V + 2 * half, middle, MOVE_V - half / 2));
             case PUSH -> {
-                signs.add(arrow(Shape.Role.MOVE, middle - 3 * half, MOVE_V, middle - half, MOVE_V));
-                signs.add(arrow(Shape.Role.MOVE, middle + 3 * half, MOVE_V, middle + half, MOVE_V));
+                signs.add(arrow(Shape.Role.MOVE, middle - 2.5 * half, MOVE_V, middle - half / 2, MOVE_V));
+                signs.add(arrow(Shape.Role.MOVE, middle + 2.5 * half, MOVE_V, middle + half / 2, MOVE_V));
             }
             case PULL -> {
-                signs.add(arrow(Shape.Role.MOVE, middle - half, MOVE_V, middle - 3 * half, MOVE_V));
-                signs.add(arrow(Shape.Role.MOVE, middle + half, MOVE_V, middle + 3 * half, MOVE_V));
+                signs.add(arrow(Shape.Role.MOVE, middle - half / 2, MOVE_V, middle - 2.5 * half, MOVE_V));
+                signs.add(arrow(Shape.Role.MOVE, middle + half / 2, MOVE_V, middle + 2.5 * half, MOVE_V));
             }
         }
     }
@@ -94,6 +98,23 @@ final class Signs {
                 case FRONT -> sun(signs, u, 1 - EDGE, -side * SUN_LENGTH * 0.7, -SUN_LENGTH * 0.7);
             }
         });
+    }
+
+    /** Lamps of one's own round the edge: below on the camera's side, above behind the subject; the key's arrow is longest. */
+    private void lamps(List<Shape> signs) {
+        shot.keyDeg().ifPresent(bearing -> lamp(signs, bearing, 0.2));
+        shot.fillDeg().ifPresent(bearing -> lamp(signs, bearing, 0.1));
+        shot.backDeg().ifPresent(bearing -> lamp(signs, bearing, 0.14));
+    }
+
+    private void lamp(List<Shape> signs, double bearingDeg, double length) {
+        double turned = shot.bearingDeg() - bearingDeg;
+        double u = aspect / 2 + Degrees.sin(turned) * (aspect / 2 - EDGE);
+        double v = 0.5 + Degrees.cos(turned) * (0.5 - EDGE);
+        double towards = Math.max(1e-6, Math.hypot(aspect / 2 - u, 0.5 - v));
+        double stepU = (aspect / 2 - u) / towards * length;
+        double stepV = (0.5 - v) / towards * length;
+        signs.add(arrow(Shape.Role.LIGHT, u, v, u + stepU, v + stepV));
     }
 
     private static void sun(List<Shape> signs, double u, double v, double alongU, double alongV) {

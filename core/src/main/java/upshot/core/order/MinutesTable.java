@@ -17,6 +17,8 @@ import upshot.core.plan.Walk;
  * @param lens to change it
  * @param rebalance a gimbal after a lens change
  * @param rate to change the frame rate
+ * @param light to place lamps of one's own
+ * @param lamps of the spot, to switch them off or on
  * @param newStand on the same support
  * @param readyBefore how long before a fixed moment the camera stands ready
  * @param marginShare added to rigging and shooting
@@ -28,12 +30,14 @@ public record MinutesTable(
         double lens,
         double rebalance,
         double rate,
+        double light,
+        double lamps,
         double newStand,
         double readyBefore,
         double marginShare,
         List<Walk> walks) {
 
-    public static final MinutesTable USUAL = new MinutesTable(15, 3, 2, 4, 0.5, 1.5, 10, 0.10, List.of());
+    public static final MinutesTable USUAL = new MinutesTable(15, 3, 2, 4, 0.5, 10, 2, 1.5, 10, 0.10, List.of());
 
     public MinutesTable {
         walks = List.copyOf(walks);
@@ -47,6 +51,8 @@ public record MinutesTable(
                 USUAL.lens,
                 USUAL.rebalance,
                 USUAL.rate,
+                USUAL.light,
+                USUAL.lamps,
                 USUAL.newStand,
                 plan.threshold(Threshold.READY_BEFORE),
                 plan.threshold(Threshold.MARGIN) / 100,
@@ -90,6 +96,13 @@ public record MinutesTable(
         }
         if (before != null && !before.first().captureRate().equals(next.first().captureRate())) {
             items.add(new Item("Change the frame rate", rate));
+        }
+        if (next.lightsDifferFrom(before)) {
+            items.add(new Item("Place the lamps", light));
+        }
+        boolean dark = before != null && before.first().lampsOff();
+        if (dark != next.first().lampsOff()) {
+            items.add(new Item(dark ? "Lamps on" : "Lamps off", lamps));
         }
         return items;
     }

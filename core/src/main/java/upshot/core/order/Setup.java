@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
@@ -25,7 +26,13 @@ import upshot.core.shot.ShotNumbers;
 public record Setup(Action action, Spot spot, List<Shot> shots, double shootMin) {
 
     private record Stand(
-            UUID actionId, double bearingDeg, double heightM, double focalMm, Support support, FrameRate rate) {
+            UUID actionId,
+            double bearingDeg,
+            double heightM,
+            double focalMm,
+            Support support,
+            FrameRate rate,
+            List<Object> light) {
         static Stand of(Shot shot) {
             return new Stand(
                     shot.actionId(),
@@ -33,8 +40,21 @@ public record Setup(Action action, Spot spot, List<Shot> shots, double shootMin)
                     shot.cameraHeightM(),
                     shot.focalLengthMm(),
                     shot.support(),
-                    shot.captureRate());
+                    shot.captureRate(),
+                    lightOf(shot));
         }
+    }
+
+    /** The lamps of the spot and those of one's own. */
+    private static List<Object> lightOf(Shot shot) {
+        return List.of(shot.lampsOff(), shot.keyDeg(), shot.fillDeg(), shot.backDeg());
+    }
+
+    /** Whether lamps of one's own stand differently, and some are used. */
+    boolean lightsDifferFrom(Setup before) {
+        List<Object> own = lightOf(first()).subList(1, 4);
+        boolean used = own.stream().anyMatch(lamp -> !lamp.equals(Optional.empty()));
+        return used && (before == null || !own.equals(lightOf(before.first()).subList(1, 4)));
     }
 
     public Setup {

@@ -113,19 +113,17 @@ public final class ShootingOrder {
 
     /** The first that can begin at once, else the one whose hours begin first. */
     private Optional<Setup> next(int latest, List<Setup> free, List<Setup> moment) {
-        List<Setup> fitting = free.stream()
-                .filter(setup -> {
-                    int begins = Math.max(now, hours(setup).fromMin());
-                    int ends = begins + minutesFor(setup);
-                    return ends <= latestEnd(latest, setup, moment)
-                            && ends <= hours(setup).untilMin();
-                })
-                .toList();
-        return fitting.stream()
-                .filter(setup -> hours(setup).fromMin() <= now)
+        return free.stream()
+                .filter(setup -> hours(setup).fromMin() <= now && fits(setup, latest, moment))
                 .findFirst()
-                .or(() -> fitting.stream()
+                .or(() -> free.stream()
+                        .filter(setup -> fits(setup, latest, moment))
                         .min(Comparator.comparingInt(setup -> hours(setup).fromMin())));
+    }
+
+    private boolean fits(Setup setup, int latest, List<Setup> moment) {
+        int ends = Math.max(now, hours(setup).fromMin()) + minutesFor(setup);
+        return ends <= hours(setup).untilMin() && ends <= latestEnd(latest, setup, moment);
     }
 
     private Hours hours(Setup setup) {

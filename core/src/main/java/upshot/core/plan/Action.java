@@ -20,6 +20,8 @@ import upshot.core.size.Posture;
  * @param feature true when nothing happens; its shots are cutaways
  * @param posture of a person
  * @param baseHeightM what the subject stands on, above the floor, 0 to 100 m
+ * @param acrossM where in the spot it happens, −1000 to 1000 m, or none
+ * @param deepM likewise
  * @param durationS how long it takes once, 0.1 to 36000 s
  * @param once true when it cannot be repeated
  * @param fixedTime when it happens, if the day and not the crew decides
@@ -54,6 +56,8 @@ public record Action(
         boolean feature,
         Posture posture,
         double baseHeightM,
+        Optional<Double> acrossM,
+        Optional<Double> deepM,
         double durationS,
         boolean once,
         Optional<LocalTime> fixedTime,
@@ -90,6 +94,8 @@ public record Action(
         name = text("name", "name of the action", name, 1, 120);
         chosen("posture", "posture", posture);
         baseHeightM = range("baseHeightM", "height above the floor", baseHeightM, 0, 100, "m");
+        acrossM = range("acrossM", "place across", acrossM, -1000, 1000, "m");
+        deepM = range("deepM", "place in depth", deepM, -1000, 1000, "m");
         durationS = range("durationS", "length of the action", durationS, 0.1, 36_000, "s");
         chosen("fixedTime", "time", fixedTime).ifPresent(time -> Check.minute("fixedTime", "time", time));
         resetMin = range("resetMin", "reset", resetMin, 0, 600, "min");
@@ -122,6 +128,8 @@ public record Action(
                 false,
                 Posture.STANDING,
                 0,
+                Optional.empty(),
+                Optional.empty(),
                 10,
                 false,
                 Optional.empty(),

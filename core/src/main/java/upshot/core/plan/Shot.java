@@ -38,6 +38,9 @@ import upshot.core.size.Size;
  * @param dioptrePerM close-up glass in front, 0 to 20 per metre; 0 for none
  * @param punchIn how far the delivered picture is cut out of the recorded one, 1 to 8; 1 for the whole
  * @param lampsOff whether the spot's lamps are switched off for it
+ * @param keyDeg where the main lamp of one's own stands round the subject, as bearings count, 0 to 360°, or none
+ * @param fillDeg the softer one, likewise
+ * @param backDeg the one from behind, likewise
  * @param holdS clean seconds asked for, 0.5 to 3600 s
  * @param takes 1 to 99
  * @param frameUse what the subject does with the frame
@@ -77,6 +80,9 @@ public record Shot(
         double dioptrePerM,
         double punchIn,
         boolean lampsOff,
+        Optional<Double> keyDeg,
+        Optional<Double> fillDeg,
+        Optional<Double> backDeg,
         double holdS,
         int takes,
         Placement placement,
@@ -124,6 +130,9 @@ public record Shot(
         ndStops = range("ndStops", "ND", ndStops, 0, 20, "stops");
         dioptrePerM = range("dioptrePerM", "close-up glass", dioptrePerM, 0, 20, "1/m");
         punchIn = range("punchIn", "punch-in", punchIn, 1, 8, "×");
+        keyDeg = range("keyDeg", "key", keyDeg, 0, 360, "°");
+        fillDeg = range("fillDeg", "fill", fillDeg, 0, 360, "°");
+        backDeg = range("backDeg", "back light", backDeg, 0, 360, "°");
         chosen("frameUse", "use of the frame", frameUse);
         chosen("viewpoint", "viewpoint", viewpoint);
         rollDeg = range("rollDeg", "tilt of the horizon", rollDeg, -45, 45, "°");
@@ -169,6 +178,9 @@ public record Shot(
                 0,
                 1,
                 false,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 10,
                 2,
                 Placement.CENTRE,

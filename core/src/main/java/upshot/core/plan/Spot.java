@@ -17,6 +17,7 @@ import java.util.UUID;
  * @param widthM floor from left to right, 0.5 to 1000 m
  * @param depthM floor from front to back, 0.5 to 1000 m
  * @param outline the floor's own shape, where it is not a rectangle
+ * @param noGo parts of the floor where no camera stands
  * @param ceilingM height of the ceiling, 1 to 200 m, or none
  * @param facingDeg compass bearing that its front looks to, 0 up to, not including, 360°, when it is known
  * @param roomM how far from the subject a camera can stand, 0.5 to 500 m
@@ -38,6 +39,7 @@ public record Spot(
         double widthM,
         double depthM,
         Outline outline,
+        Zones noGo,
         Optional<Double> ceilingM,
         Optional<Double> facingDeg,
         double roomM,
@@ -59,6 +61,7 @@ public record Spot(
         widthM = range("widthM", "width", widthM, 0.5, 1000, "m");
         depthM = range("depthM", "depth", depthM, 0.5, 1000, "m");
         chosen("outline", "outline", outline);
+        chosen("noGo", "closed parts", noGo);
         ceilingM = range("ceilingM", "ceiling", ceilingM, 1, 200, "m");
         facingDeg =
                 range("facingDeg", "compass bearing", facingDeg, 0, 360, "°").map(given -> given % 360);
@@ -85,6 +88,7 @@ public record Spot(
                 6,
                 5,
                 Outline.NONE,
+                Zones.NONE,
                 Optional.empty(),
                 Optional.empty(),
                 6,

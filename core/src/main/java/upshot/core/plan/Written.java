@@ -18,10 +18,11 @@ public final class Written {
             Cautions.class, Cautions::parse,
             Coordinates.class, Coordinates::parse,
             Devices.class, Devices::parse,
-            Outline.class, Outline::parse);
+            Outline.class, Outline::parse,
+            Zones.class, Zones::parse);
 
     private static final Set<Class<?>> MAY_BE_EMPTY =
-            Set.of(Aspects.class, Cautions.class, Devices.class, Outline.class);
+            Set.of(Aspects.class, Cautions.class, Devices.class, Outline.class, Zones.class);
 
     private Written() {}
 

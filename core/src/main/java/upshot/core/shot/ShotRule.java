@@ -14,6 +14,7 @@ public interface ShotRule {
             new OutOfReach(),
             new UnderTheCeiling(),
             new TightRoom(),
+            new InTheWay(),
             new TooClose(),
             new NoSuchRate(),
             new LampFlicker(),
@@ -30,6 +31,8 @@ public interface ShotRule {
             new TopLight(),
             new OwnShadow(),
             new InTheMirror(),
+            new LightInView(),
+            new UnevenSteps(),
             new OneMove(),
             new Level());
 
@@ -37,7 +40,8 @@ public interface ShotRule {
     String QUICK_CROSSING = "quick-crossing";
 
     /** Rules on where the camera can stand: what a proposed shot has to keep. */
-    List<ShotRule> PLACING = List.of(new OutOfReach(), new UnderTheCeiling(), new TightRoom(), new TooClose());
+    List<ShotRule> PLACING =
+            List.of(new OutOfReach(), new UnderTheCeiling(), new TightRoom(), new InTheWay(), new TooClose());
 
     /** Stable, in lower case with hyphens. */
     String id();

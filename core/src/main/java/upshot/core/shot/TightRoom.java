@@ -25,7 +25,8 @@ final class TightRoom implements ShotRule {
     public Optional<Finding> judge(Plan plan, Shot shot) {
         Spot spot = plan.spotOf(plan.actionOf(shot));
         double needed = Stand.of(plan, shot).groundDistanceM();
-        if (needed <= spot.roomM()) {
+        double room = Room.onThatSideM(plan, shot);
+        if (needed <= room) {
             return Optional.empty();
         }
         return Optional.of(new Finding(
@@ -33,24 +34,28 @@ final class TightRoom implements ShotRule {
                 Status.BREAK,
                 List.of(shot.id()),
                 "Room is tight.",
-                new Measured(needed, spot.roomM(), "m"),
-                "%s gives %s, this stands %s away."
-                        .formatted(spot.name(), Say.metres(spot.roomM()), Say.metres(needed)),
-                fittingLens(plan, shot, spot).map(setting -> mend(shot, setting)).stream()
+                new Measured(needed, room, "m"),
+                "%s gives %s%s, this stands %s away."
+                        .formatted(
+                                spot.name(),
+                                Say.metres(room),
+                                room < spot.roomM() ? " on that side" : "",
+                                Say.metres(needed)),
+                fittingLens(plan, shot, room).map(setting -> mend(shot, setting)).stream()
                         .toList()));
     }
 
     /** The longest lens of the kit that frames the same from inside the room. */
-    private static Optional<Glass.Setting> fittingLens(Plan plan, Shot shot, Spot spot) {
+    private static Optional<Glass.Setting> fittingLens(Plan plan, Shot shot, double room) {
         return Glass.settings(plan)
                 .filter(setting -> setting.focalLengthMm() < shot.focalLengthMm())
-                .filter(setting -> fits(plan, shot.with("focalLengthMm", setting.focalLengthMm()), spot))
+                .filter(setting -> fits(plan, shot.with("focalLengthMm", setting.focalLengthMm()), room))
                 .max(Comparator.comparingDouble(Glass.Setting::focalLengthMm));
     }
 
-    private static boolean fits(Plan plan, Shot shot, Spot spot) {
+    private static boolean fits(Plan plan, Shot shot, double room) {
         Stand stand = Stand.of(plan, shot);
-        return stand.reachable() && stand.groundDistanceM() <= spot.roomM();
+        return stand.reachable() && stand.groundDistanceM() <= room;
     }
 
     private static Mend mend(Shot shot, Glass.Setting setting) {

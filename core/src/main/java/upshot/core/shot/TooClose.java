@@ -115,7 +115,6 @@ final class TooClose implements ShotRule {
     private static boolean reaches(Plan plan, Shot shot, Glass.Setting setting) {
         Shot changed = shot.with("focalLengthMm", setting.focalLengthMm());
         return focuses(plan, changed, setting.lens())
-                && Stand.of(plan, changed).groundDistanceM()
-                        <= plan.spotOf(plan.actionOf(shot)).roomM();
+                && Stand.of(plan, changed).groundDistanceM() <= Room.onThatSideM(plan, shot);
     }
 }

@@ -116,6 +116,39 @@ class DrawnFrameTest {
         assertThat(DrawnFrame.of(plan, placed).eye().u()).isCloseTo(left + 16.0 / 9 / 6, within(1e-9));
     }
 
+    @RepeatedTest(40)
+    void mirroring_the_bearing_mirrors_eye_figure_and_arrow(RepetitionInfo run) {
+        java.util.Random random = new java.util.Random(run.getCurrentRepetition());
+        Shot shot = sample.shot(
+                sample.action(),
+                one -> one.with("bearingDeg", 1 + random.nextInt(178) + 0.5)
+                        .with("cameraHeightM", 0.3 + random.nextDouble() * 2)
+                        .with("size", Size.values()[random.nextInt(8)]));
+        Plan plan = sample.build();
+        DrawnFrame frame = DrawnFrame.of(plan, shot);
+        DrawnFrame mirrored = DrawnFrame.of(plan, shot.with("bearingDeg", 360 - shot.bearingDeg()));
+
+        assertThat(mirrored.eye().u()).isCloseTo(frame.aspect() - frame.eye().u(), within(1e-9));
+        assertThat(mirrored.eye().v()).isCloseTo(frame.eye().v(), within(1e-9));
+        assertThat(rounded(plan, shot.with("bearingDeg", 360 - shot.bearingDeg()), false))
+                .as("seed %d", run.getCurrentRepetition())
+                .containsExactlyInAnyOrderElementsOf(rounded(plan, shot, true));
+        assertThat(arrow(plan, shot).isPresent())
+                .isEqualTo(arrow(plan, shot.with("bearingDeg", 360 - shot.bearingDeg()))
+                        .isPresent());
+    }
+
+    /** The ends of the limbs in thousandths, as they are or mirrored; a standing figure is the same on both sides. */
+    private static List<String> rounded(Plan plan, Shot shot, boolean mirrored) {
+        double aspect = plan.brief().aspect().ratio();
+        return figurePoints(plan, shot).stream()
+                .map(point -> "%d %d"
+                        .formatted(
+                                Math.round((mirrored ? aspect - point.u() : point.u()) * 1000),
+                                Math.round(point.v() * 1000)))
+                .toList();
+    }
+
     @RepeatedTest(60)
     void every_shot_of_any_plan_can_be_drawn_with_finite_numbers(RepetitionInfo run) {
         Plan plan = new RandomPlans(run.getCurrentRepetition()).plan();

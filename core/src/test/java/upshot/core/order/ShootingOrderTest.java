@@ -205,4 +205,24 @@ class ShootingOrderTest {
                 .orElseThrow()
                 .startMin();
     }
+
+    @Test
+    void own_lamps_cost_ten_minutes_where_they_stand_differently_and_the_spot_s_two_to_switch() {
+        Action action = sample.action();
+        Shot lit = sample.shot(action, one -> one.with("keyDeg", Optional.of(75.0)));
+        Shot same =
+                sample.shot(action, one -> one.with("keyDeg", Optional.of(75.0)).with("bearingDeg", 90.0));
+        Shot dark = sample.shot(action, one -> one.with("lampsOff", true).with("bearingDeg", 150.0));
+        List<Setup> setups = Setup.of(sample.build());
+        MinutesTable table = MinutesTable.USUAL;
+
+        assertThat(setups).extracting(Setup::first).containsExactly(lit, same, dark);
+        assertThat(table.change(null, setups.get(0))).contains(new MinutesTable.Item("Place the lamps", 10));
+        assertThat(table.change(setups.get(0), setups.get(1)))
+                .extracting(MinutesTable.Item::label)
+                .containsExactly("New stand");
+        assertThat(table.change(setups.get(1), setups.get(2))).contains(new MinutesTable.Item("Lamps off", 2));
+        assertThat(table.change(setups.get(2), setups.get(0)))
+                .contains(new MinutesTable.Item("Lamps on", 2), new MinutesTable.Item("Place the lamps", 10));
+    }
 }

@@ -1,6 +1,5 @@
 package upshot.exchange.svg;
 
-import java.util.Locale;
 import java.util.stream.Collectors;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
@@ -149,11 +148,13 @@ public final class FrameSvg {
         return number(point.u()) + "," + number(point.v());
     }
 
+    /** Tenths by hand: a page holds tens of thousands of these, and a formatter takes longer than all the rest. */
     private static String number(double frameHeights) {
-        double rounded = Math.round(frameHeights * UNITS * 10) / 10.0;
-        return rounded == Math.rint(rounded)
-                ? Long.toString((long) rounded)
-                : String.format(Locale.ROOT, "%.1f", rounded);
+        long tenths = Math.round(frameHeights * UNITS * 10);
+        long whole = Math.abs(tenths) / 10;
+        long rest = Math.abs(tenths) % 10;
+        String sign = tenths < 0 ? "-" : "";
+        return rest == 0 ? sign + whole : sign + whole + "." + rest;
     }
 
     static String escape(String text) {

@@ -5,23 +5,31 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
 import upshot.core.frame.DrawnFrame;
+import upshot.core.frame.FramePoint;
 import upshot.core.frame.Shape;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.light.SunOnView;
 import upshot.core.measure.Aspect;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
+import upshot.core.plan.Coordinates;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Viewpoint;
 import upshot.core.shot.Stand;
 import upshot.core.size.Form;
 import upshot.core.size.Posture;
@@ -135,13 +143,115 @@ class FrameSheetTest {
                 object("16:9", Form.LIQUID, 0.2, 0.25, seen(Size.WIDE, 30, 0.6, 50)));
     }
 
+    /** What is written beside the picture, and what stands before it or beside the subject. */
+    private static Map<String, Cell> signs() {
+        Map<String, Cell> signs = new LinkedHashMap<>();
+        UnaryOperator<Shot> full = seen(Size.FULL, 40, 1.2, 35);
+        UnaryOperator<Shot> close = seen(Size.MEDIUM_CLOSE, 30, 1.55, 85);
+        UnaryOperator<Action> looks = action -> action.with("line", Line.LOOK);
+        signs.put("pushes in", person("16:9", looks, shot -> full.apply(shot).with("move", Move.PUSH)));
+        signs.put("lifts", person("16:9", looks, shot -> full.apply(shot).with("move", Move.LIFT)));
+        signs.put(
+                "tilted 12° clockwise",
+                person("16:9", looks, shot -> full.apply(shot).with("rollDeg", 12.0)));
+        signs.put(
+                "over the shoulder",
+                person("16:9", looks, shot -> close.apply(shot).with("viewpoint", Viewpoint.OVER_SHOULDER)));
+        signs.put(
+                "from inside looking out",
+                person("16:9", looks, shot -> close.apply(shot).with("viewpoint", Viewpoint.INSIDE_OUT)));
+        signs.put(
+                "key from the left front, back light from the right",
+                person(
+                        "16:9",
+                        looks,
+                        shot -> full.apply(shot)
+                                .with("keyDeg", Optional.of(85.0))
+                                .with("backDeg", Optional.of(190.0))));
+        SamplePlan three = new SamplePlan();
+        Action trio = three.action(looks);
+        three.performer(trio, three.otherPerson());
+        three.performer(trio, three.otherPerson());
+        Shot wide = three.shot(trio, seen(Size.WIDE, 20, 1.3, 24));
+        signs.put("three people", new Cell(three.build(), wide));
+        for (double[] sun : new double[][] {{0, 180}, {90, 90}, {180, 0}}) {
+            Cell cell = sunny(sun[0]);
+            signs.put(
+                    "sun: %s"
+                            .formatted(SunOnView.of(cell.plan(), cell.shot())
+                                    .orElseThrow()
+                                    .from()
+                                    .label()),
+                    cell);
+        }
+        return signs;
+    }
+
+    /** In a yard that faces south, with the sun due south. */
+    private static Cell sunny(double bearing) {
+        SamplePlan sample = new SamplePlan()
+                .brief("shootDate", Optional.of(LocalDate.of(2026, 10, 9)))
+                .brief("coordinates", Optional.of(new Coordinates(52.63, 1.30)));
+        Action action = sample.action(one -> one.with("spotId", sample.nextSpot())
+                .with("line", Line.NONE)
+                .with("fixedTime", Optional.of(LocalTime.of(11, 42))));
+        Shot shot = sample.shot(action, seen(Size.FULL, bearing, 1.2, 35));
+        Plan plan = sample.build();
+        return new Cell(plan.apply(Change.set(plan.spotOf(action), "facingDeg", Optional.of(180.0))), shot);
+    }
+
+    @Test
+    void each_sign_is_drawn_where_its_word_says() {
+        Map<String, Cell> signs = signs();
+        assertThat(signs.keySet()).contains("sun: front light", "sun: side light", "sun: back light");
+        signs.forEach((word, cell) -> {
+            List<Shape> shapes = DrawnFrame.of(cell.plan(), cell.shot()).shapes();
+            assertThat(shapes.stream().anyMatch(shape -> shape.role() == Shape.Role.MOVE))
+                    .as(word)
+                    .isEqualTo(cell.shot().move().moving());
+            shapes.stream()
+                    .filter(shape -> shape instanceof Shape.Disc && shape.role() == Shape.Role.LIGHT)
+                    .map(Shape.Disc.class::cast)
+                    .findFirst()
+                    .ifPresent(sun -> assertThat(word)
+                            .isEqualTo(
+                                    sun.centre().v() < 0.2
+                                            ? "sun: back light"
+                                            : sun.centre().v() > 0.8 ? "sun: front light" : "sun: side light"));
+            assertThat(shapes.stream().anyMatch(shape -> shape.role() == Shape.Role.FOREGROUND_EDGE))
+                    .as(word)
+                    .isEqualTo(cell.shot().viewpoint() != Viewpoint.OBJECTIVE);
+        });
+        Cell lit = signs.get("key from the left front, back light from the right");
+        List<FramePoint> lamps = DrawnFrame.of(lit.plan(), lit.shot()).shapes().stream()
+                .filter(shape -> shape instanceof Shape.Arrow && shape.role() == Shape.Role.LIGHT)
+                .map(shape -> ((Shape.Arrow) shape).from())
+                .toList();
+        assertThat(lamps).hasSize(2);
+        assertThat(lamps.get(0)).satisfies(key -> {
+            assertThat(key.u()).isLessThan(16.0 / 18);
+            assertThat(key.v()).isGreaterThan(0.5);
+        });
+        assertThat(lamps.get(1)).satisfies(back -> {
+            assertThat(back.u()).isGreaterThan(16.0 / 18);
+            assertThat(back.v()).isLessThan(0.5);
+        });
+        assertThat(heads(signs.get("three people"))).isEqualTo(3 * heads(signs.get("lifts")));
+    }
+
+    private static long heads(Cell cell) {
+        return DrawnFrame.of(cell.plan(), cell.shot()).shapes().stream()
+                .filter(shape -> shape instanceof Shape.Disc && shape.role() != Shape.Role.LIGHT)
+                .count();
+    }
+
     @Test
     void caption_and_drawing_agree_in_every_cell() {
         assertThat(cells()).hasSize(24).allSatisfy(cell -> {
             List<Shape> shapes = DrawnFrame.of(cell.plan(), cell.shot()).shapes();
             assertThat(shapes).as(cell.caption()).hasSizeGreaterThan(4);
             Optional<Shape.Arrow> arrow = shapes.stream()
-                    .filter(Shape.Arrow.class::isInstance)
+                    .filter(shape -> shape instanceof Shape.Arrow && shape.role() == Shape.Role.TRAVEL)
                     .map(Shape.Arrow.class::cast)
                     .findFirst();
             if (cell.caption().endsWith("left to right") || cell.caption().endsWith("right to left")) {
@@ -169,6 +279,12 @@ class FrameSheetTest {
                 .append(cell.drawing())
                 .append("<p>")
                 .append(cell.caption())
+                .append("</p></li>\n"));
+        page.append("</ul><p>And what is written beside the picture or stands before it:</p><ul>\n");
+        signs().forEach((word, cell) -> page.append("<li>")
+                .append(cell.drawing())
+                .append("<p>")
+                .append(word)
                 .append("</p></li>\n"));
         String sheet = page.append("</ul></body></html>\n").toString();
         if (Boolean.getBoolean("upshot.write-frames")) {

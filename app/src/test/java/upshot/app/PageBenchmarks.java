@@ -1,0 +1,147 @@
+package upshot.app;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import upshot.app.account.Account;
+import upshot.app.account.SignedIn;
+import upshot.app.job.NewJobs;
+import upshot.core.LargeJob;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.exchange.json.ChangeJson;
+
+/**
+ * Times whole answers of the running application over the loopback: server, session, database and templates, until the
+ * last byte has come. Run by {@code ./upshot bench} alone: its name keeps it out of the tests, and it asserts no time.
+ */
+@AppTest
+class PageBenchmarks {
+
+    private static final int WARM_UP = 40;
+    private static final int RUNS = 25;
+    private static final Pattern TOKEN =
+            Pattern.compile("name=\"(?:_csrf|csrf-token)\"[^>]*(?:value|content)=\"([^\"]+)\"");
+
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NORMAL)
+            .build();
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private NewJobs newJobs;
+
+    @Autowired
+    private People people;
+
+    private interface Asked {
+        HttpRequest at(int run);
+    }
+
+    @Test
+    void coverage_of_60_actions_and_250_shots() throws Exception {
+        Account account = people.account();
+        SignedIn owner = new SignedIn(account);
+        signIn(account.email());
+        Plan plan = LargeJob.of(60, 250, 0);
+        List<UUID> fresh = new ArrayList<>();
+        for (int i = 0; i < WARM_UP + RUNS; i++) {
+            fresh.add(newJobs.create(owner, plan));
+        }
+        UUID known = newJobs.create(owner, plan);
+        Shot turned = plan.shots().get(100);
+        String selected = "/jobs/%s/coverage?shot=%s".formatted(known, turned.id());
+        String token = token(answer(get(selected)));
+        append(List.of(
+                row(
+                        "Coverage page, read and judged anew",
+                        "100 ms",
+                        run -> get("/jobs/%s/coverage".formatted(fresh.get(run)))),
+                row("Coverage page, judged already", "100 ms", run -> get("/jobs/%s/coverage".formatted(known))),
+                row("Coverage page with a shot's panel", "100 ms", run -> get(selected)),
+                row("Panel preview while a control moves", "50 ms", run -> preview(known, turned, token, run))));
+    }
+
+    private void signIn(String email) throws IOException, InterruptedException {
+        String form = "email=%s&password=%s&_csrf=%s".formatted(email, People.PASSWORD, token(answer(get("/sign-in"))));
+        answer(request("/sign-in")
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(form))
+                .build());
+    }
+
+    private HttpRequest preview(UUID jobId, Shot turned, String token, int run) {
+        String changes = ChangeJson.write(Change.set(turned, "bearingDeg", 40.0 + run));
+        return request("/jobs/%s/changes".formatted(jobId))
+                .header("Content-Type", "application/json")
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(
+                        "{\"stage\":\"coverage\",\"preview\":true,\"parameters\":{\"shot\":\"%s\"},\"changes\":%s}"
+                                .formatted(turned.id(), changes)))
+                .build();
+    }
+
+    private HttpRequest get(String path) {
+        return request(path).build();
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create("http://localhost:" + port + path));
+    }
+
+    private String answer(HttpRequest request) throws IOException, InterruptedException {
+        HttpResponse<String> answer = client.send(request, HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() != 200) {
+            throw new IllegalStateException("%s: %d".formatted(request.uri(), answer.statusCode()));
+        }
+        return answer.body();
+    }
+
+    private static String token(String page) {
+        Matcher found = TOKEN.matcher(page);
+        if (!found.find()) {
+            throw new IllegalStateException("The page has no token");
+        }
+        return found.group(1);
+    }
+
+    private String row(String what, String aim, Asked asked) throws Exception {
+        double[] millis = new double[RUNS];
+        for (int run = 0; run < WARM_UP + RUNS; run++) {
+            long before = System.nanoTime();
+            answer(asked.at(run));
+            if (run >= WARM_UP) {
+                millis[run - WARM_UP] = (System.nanoTime() - before) / 1e6;
+            }
+        }
+        Arrays.sort(millis);
+        return String.format(Locale.ROOT, "| %s | %.1f | %.1f | %s |", what, millis[RUNS / 2], millis[RUNS - 1], aim);
+    }
+
+    private static void append(List<String> rows) throws IOException {
+        Files.writeString(
+                Path.of(System.getProperty("upshot.benchmarks")),
+                String.join("\n", rows) + "\n",
+                StandardOpenOption.APPEND);
+    }
+}

@@ -1,0 +1,23 @@
+package upshot.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import java.util.List;
+
+/** What axe has to say against a page. */
+final class Accessible {
+
+    private Accessible() {}
+
+    /** Fails on anything serious or critical. */
+    static void check(Page page, String what) {
+        List<String> serious = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(one -> List.of("serious", "critical").contains(one.getImpact()))
+                        .map(one -> one.getId() + " " + one.getNodes().get(0).getHtml())
+                        .toList();
+        assertThat(serious).as("axe on " + what).isEmpty();
+    }
+}

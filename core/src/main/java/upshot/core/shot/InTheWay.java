@@ -1,0 +1,55 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.ground.Floor;
+import upshot.core.ground.Turn;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
+
+/** The camera would stand in furniture, or where nobody may. */
+final class InTheWay implements ShotRule {
+
+    @Override
+    public String id() {
+        return "no-go";
+    }
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        if (!standsInZone(plan, shot)) {
+            return Optional.empty();
+        }
+        Spot spot = plan.spotOf(plan.actionOf(shot));
+        return Optional.of(new Finding(
+                id(),
+                Status.BREAK,
+                List.of(shot.id()),
+                "Nobody stands there.",
+                new Measured(Stand.of(plan, shot).groundDistanceM(), 0, "m"),
+                "%s back on bearing %s the camera stands in a part of %s that is closed to it."
+                        .formatted(
+                                Say.metres(Stand.of(plan, shot).groundDistanceM()),
+                                Say.degrees(shot.bearingDeg()),
+                                spot.name()),
+                Turn.smallest(plan, shot, turned -> !standsInZone(plan, turned)).stream()
+                        .map(bearing -> new Mend(
+                                "Shoot from bearing %s".formatted(Say.degrees(bearing)),
+                                Change.set(shot, "bearingDeg", bearing)))
+                        .toList()));
+    }
+
+    private static boolean standsInZone(Plan plan, Shot shot) {
+        return Room.camera(plan, shot)
+                .filter(camera -> plan.spotOf(plan.actionOf(shot)).noGo().outlines().stream()
+                        .anyMatch(zone -> Floor.isInside(zone, camera)))
+                .isPresent();
+    }
+}

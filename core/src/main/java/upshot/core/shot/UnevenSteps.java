@@ -1,0 +1,59 @@
+package upshot.core.shot;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Use;
+
+/** A use shows captured frames in uneven steps, or has to repeat or invent some. */
+final class UnevenSteps implements ShotRule {
+
+    private static final double ROUNDING = 1e-6;
+
+    @Override
+    public String id() {
+        return "uneven-steps";
+    }
+
+    @Override
+    public Optional<Finding> judge(Plan plan, Shot shot) {
+        return plan.usesOf(shot).stream()
+                .filter(use -> uneven(Math.abs(use.frameStep())))
+                .findFirst()
+                .map(use -> finding(shot, use));
+    }
+
+    private static boolean uneven(double step) {
+        return step < 1 - ROUNDING || Math.abs(step - Math.rint(step)) > ROUNDING;
+    }
+
+    private Finding finding(Shot shot, Use use) {
+        double step = Math.abs(use.frameStep());
+        double even = Math.max(1, Math.rint(step)) * Math.signum(use.frameStep());
+        return new Finding(
+                id(),
+                Status.WATCH,
+                List.of(shot.id(), use.id()),
+                "Uneven steps.",
+                new Measured(step, Math.abs(even), "frames a step"),
+                step < 1
+                        ? "Each captured frame is shown %s times: some have to be repeated or invented."
+                                .formatted(Say.number(1 / step, 2))
+                        : "Every %s. captured frame is shown: movement goes in uneven steps."
+                                .formatted(Say.number(step, 2)),
+                List.of(new Mend(
+                        "Play %s"
+                                .formatted(
+                                        Math.abs(even) == 1
+                                                ? "every frame"
+                                                : "every %s. frame".formatted(Say.number(Math.abs(even), 0))),
+                        Change.set(use, "frameStep", even))));
+    }
+}
