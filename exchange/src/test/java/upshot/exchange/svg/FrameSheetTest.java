@@ -167,7 +167,7 @@ class FrameSheetTest {
                         looks,
                         shot -> full.apply(shot)
                                 .with("keyDeg", Optional.of(85.0))
-                                .with("backDeg", Optional.of(190.0))));
+                                .with("backDeg", Optional.of(250.0))));
         SamplePlan three = new SamplePlan();
         Action trio = three.action(looks);
         three.performer(trio, three.otherPerson());
