@@ -25,15 +25,19 @@ final class Signs {
     private static final double SUN_LENGTH = 0.13;
     private static final double SUN_RADIUS = 0.045;
     private static final double EDGE = 0.07;
+    private static final double SIDE_V = 0.33;
 
     private final Plan plan;
     private final Shot shot;
     private final double aspect;
+    /** Narrow frames get smaller signs. */
+    private final double scale;
 
     Signs(Plan plan, Shot shot, double aspect) {
         this.plan = plan;
         this.shot = shot;
         this.aspect = aspect;
+        this.scale = Math.min(1, aspect);
     }
 
     /** All that apply. */
@@ -89,13 +93,15 @@ final class Signs {
     private void sun(List<Shape> signs) {
         SunOnView.of(plan, shot).ifPresent(sun -> {
             double side = Math.signum(sun.offViewDeg());
-            double u = side > 0 ? aspect - EDGE : EDGE;
+            double edge = EDGE * scale;
+            double length = SUN_LENGTH * scale;
+            double u = side > 0 ? aspect - edge : edge;
             switch (sun.from()) {
                 case NOWHERE -> {}
-                case ABOVE -> sun(signs, aspect * 3 / 4, EDGE, 0, SUN_LENGTH);
-                case BEHIND -> sun(signs, u, EDGE, -side * SUN_LENGTH * 0.7, SUN_LENGTH * 0.7);
-                case SIDE -> sun(signs, u, 0.4, -side * SUN_LENGTH, 0);
-                case FRONT -> sun(signs, u, 1 - EDGE, -side * SUN_LENGTH * 0.7, -SUN_LENGTH * 0.7);
+                case ABOVE -> sun(signs, aspect * 3 / 4, edge, 0, length);
+                case BEHIND -> sun(signs, u, edge, -side * length * 0.7, length * 0.7);
+                case SIDE -> sun(signs, u, SIDE_V, -side * length, 0);
+                case FRONT -> sun(signs, u, 1 - edge, -side * length * 0.7, -length * 0.7);
             }
         });
     }
@@ -109,17 +115,17 @@ final class Signs {
 
     private void lamp(List<Shape> signs, double bearingDeg, double length) {
         double turned = shot.bearingDeg() - bearingDeg;
-        double u = aspect / 2 + Degrees.sin(turned) * (aspect / 2 - EDGE);
+        double u = aspect / 2 + Degrees.sin(turned) * (aspect / 2 - EDGE * scale);
         double v = 0.5 + Degrees.cos(turned) * (0.5 - EDGE);
         double towards = Math.max(1e-6, Math.hypot(aspect / 2 - u, 0.5 - v));
-        double stepU = (aspect / 2 - u) / towards * length;
-        double stepV = (0.5 - v) / towards * length;
+        double stepU = (aspect / 2 - u) / towards * length * scale;
+        double stepV = (0.5 - v) / towards * length * scale;
         signs.add(arrow(Shape.Role.LIGHT, u, v, u + stepU, v + stepV));
     }
 
-    private static void sun(List<Shape> signs, double u, double v, double alongU, double alongV) {
+    private void sun(List<Shape> signs, double u, double v, double alongU, double alongV) {
         signs.add(arrow(Shape.Role.LIGHT, u + alongU * 0.6, v + alongV * 0.6, u + alongU * 1.6, v + alongV * 1.6));
-        signs.add(new Shape.Disc(Shape.Role.LIGHT, new FramePoint(u, v), SUN_RADIUS));
+        signs.add(new Shape.Disc(Shape.Role.LIGHT, new FramePoint(u, v), SUN_RADIUS * scale));
     }
 
     private static Shape arrow(Shape.Role role, double fromU, double fromV, double toU, double toV) {

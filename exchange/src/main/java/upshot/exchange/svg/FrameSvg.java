@@ -41,11 +41,15 @@ public final class FrameSvg {
                 .append("\" height=\"")
                 .append(number(1))
                 .append("\">");
-        frame.shapes().forEach(shape -> append(svg, shape));
+        double signs = Math.min(1, 0.3 + frame.aspect() * 0.7);
+        frame.shapes().forEach(shape -> append(svg, shape, signs));
         return svg.append("</svg></svg>").toString();
     }
 
-    private static void append(StringBuilder svg, Shape shape) {
+    /**
+     * @param signs how large arrows are drawn, 1 in a wide frame
+     */
+    private static void append(StringBuilder svg, Shape shape, double signs) {
         if (shape instanceof Shape.Area area) {
             svg.append("<polygon points=\"")
                     .append(area.corners().stream().map(FrameSvg::pair).collect(Collectors.joining(" ")))
@@ -72,8 +76,8 @@ public final class FrameSvg {
                     ring.radius(),
                     "fill=\"none\" stroke=\"" + LANE_YELLOW + "\" stroke-width=\"6\"");
         } else if (shape instanceof Shape.Arrow arrow) {
-            arrow(svg, arrow, 0.045, "#ffffff");
-            arrow(svg, arrow, 0.022, colour(arrow.role()));
+            arrow(svg, arrow, 0.045 * signs, "#ffffff");
+            arrow(svg, arrow, 0.022 * signs, colour(arrow.role()));
         }
     }
 
