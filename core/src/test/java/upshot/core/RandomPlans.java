@@ -112,6 +112,8 @@ public final class RandomPlans {
                             Ranks.at(plan.uses(), random.nextInt(plan.uses().size() + 1)),
                             1 + random.nextInt(200),
                             random.nextBoolean() ? 1 : -2.5,
+                            random.nextBoolean() ? Optional.empty() : Optional.of(random.nextInt(9) / 2.0),
+                            random.nextInt(3) * 6,
                             pick(List.of(Entry.values()))));
         }
         Action action = pick(plan.actions());

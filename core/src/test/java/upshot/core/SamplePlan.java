@@ -121,7 +121,7 @@ public final class SamplePlan {
 
     public Use use(Shot shot, Entry entry) {
         places++;
-        return add(new Use(id(), shot.id(), places * Ranks.STEP, 24, 1, entry));
+        return add(Use.cut(id(), shot.id(), places * Ranks.STEP, 24).with("entry", entry));
     }
 
     public Use use(Shot shot) {

@@ -32,6 +32,7 @@ final class ShotFields {
         if (shot.move().moving()) {
             fields.add(FieldView.number(shot, "moveM", "Moves", "m"));
             fields.add(FieldView.number(shot, "turnDeg", "Turns", "°"));
+            fields.add(FieldView.check(shot, "moveBack", "To the left, or down"));
             fields.add(FieldView.choice(shot, "reason", "Reason"));
             fields.add(FieldView.choice(shot, "alsoMove", "Second move"));
         }

@@ -10,7 +10,6 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.Selected;
 import upshot.core.plan.Change;
-import upshot.core.plan.Entry;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
@@ -38,7 +37,7 @@ class AddUse implements Gesture {
                 .map(use -> uses.indexOf(use) + 1)
                 .orElse(uses.size());
         int frames = (int) plan.brief().rate().framesIn(USUAL_S, RoundingMode.HALF_EVEN);
-        Use use = new Use(desk.ids().get(), shot.id(), Ranks.at(uses, position), frames, 1, Entry.STRAIGHT);
+        Use use = Use.cut(desk.ids().get(), shot.id(), Ranks.at(uses, position), frames);
         return Proposal.showing(
                 "put %s into the cut".formatted(shot.code()),
                 new Change.Add(use),

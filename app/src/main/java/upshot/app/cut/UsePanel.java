@@ -31,7 +31,9 @@ record UsePanel(String id, int place, FrameView frame, String facts, List<FieldV
                 List.of(
                         FieldView.number(placed.use(), "frames", "Length", "frames"),
                         FieldView.number(placed.use(), "frameStep", "Playback", "× frame for frame"),
-                        FieldView.choice(placed.use(), "entry", "Joint into it")));
+                        FieldView.number(placed.use(), "inS", "Begins at", "s of the hold"),
+                        FieldView.choice(placed.use(), "entry", "Joint into it"),
+                        FieldView.number(placed.use(), "joinFrames", "Transition", "frames")));
     }
 
     static Playback playback(Verdict verdict, Placed placed) {

@@ -16,7 +16,6 @@ import upshot.core.brief.GenericKit;
 import upshot.core.brief.HousePreset;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
-import upshot.core.plan.Entry;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Use;
@@ -236,13 +235,11 @@ class KilnNight {
             List<Change> added = new ArrayList<>();
             for (String use : uses.split(", *")) {
                 int space = use.lastIndexOf(' ');
-                added.add(new Change.Add(new Use(
+                added.add(new Change.Add(Use.cut(
                         desk.ids().get(),
                         job.shot(desk.plan(), use.substring(0, space)).id(),
                         (added.size() + 1) * Ranks.STEP,
-                        Integer.parseInt(use.substring(space + 1)),
-                        1,
-                        Entry.STRAIGHT)));
+                        Integer.parseInt(use.substring(space + 1)))));
             }
             return Change.batch(added);
         });

@@ -23,6 +23,7 @@ class ShotRow extends PlanRow {
     double apertureN;
     String support;
     String move;
+    boolean moveBack;
     String alsoMove;
     boolean zooms;
     double moveM;

@@ -14,5 +14,7 @@ class UseRow extends PlanRow {
     double rank;
     int frames;
     double frameStep;
+    Double inS;
+    int joinFrames;
     String entry;
 }

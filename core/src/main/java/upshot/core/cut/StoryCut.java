@@ -13,7 +13,6 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Change;
-import upshot.core.plan.Entry;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
@@ -47,8 +46,7 @@ public final class StoryCut {
         long[] ends = ends(plan.brief(), shots);
         for (int i = 0; i < shots.size(); i++) {
             int frames = (int) (ends[i] - (i == 0 ? 0 : ends[i - 1]));
-            changes.add(new Change.Add(
-                    new Use(ids.get(), shots.get(i).id(), (i + 1) * Ranks.STEP, frames, 1, Entry.STRAIGHT)));
+            changes.add(new Change.Add(Use.cut(ids.get(), shots.get(i).id(), (i + 1) * Ranks.STEP, frames)));
         }
         return Change.batch(changes);
     }

@@ -39,29 +39,47 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         shapes = List.copyOf(shapes);
     }
 
+    /** What a picture is taken of and from where. */
+    private record Taken(
+            Action action, Subject subject, Stand stand, Optional<Point3> thing, Pinhole camera, double aspect) {
+
+        static Taken of(Plan plan, Shot shot) {
+            Action action = plan.actionOf(shot);
+            Subject subject = plan.subjectOf(shot);
+            Stand stand = Stand.of(plan, shot);
+            double aspect = plan.brief().aspect().ratio();
+            Optional<Point3> thing = DrawnFrame.thing(action, subject);
+            Pinhole camera = new Pinhole(
+                    aim(shot, stand, thing),
+                    shot.bearingDeg(),
+                    stand.elevationDeg(),
+                    stand.distanceM(),
+                    stand.framing().heightM(),
+                    centreU(shot.placement(), aspect));
+            return new Taken(action, subject, stand, thing, camera, aspect);
+        }
+
+        FramePoint eye(Shot shot) {
+            Point3 point = DrawnFrame.eye(shot, stand, subject, thing);
+            return inside(new Tilted(aspect, shot.rollDeg()).turn(camera.project(point)), aspect);
+        }
+    }
+
+    /** Where the viewer looks, without drawing the rest. */
+    public static FramePoint eyeOf(Plan plan, Shot shot) {
+        return Taken.of(plan, shot).eye(shot);
+    }
+
     /** Draws a shot of a plan. */
     public static DrawnFrame of(Plan plan, Shot shot) {
-        Action action = plan.actionOf(shot);
-        Subject subject = plan.subjectOf(shot);
-        Stand stand = Stand.of(plan, shot);
-        double aspect = plan.brief().aspect().ratio();
-        Optional<Point3> thing = thing(action, subject);
-        Point3 aim = aim(shot, stand, thing);
-        Pinhole camera = new Pinhole(
-                aim,
-                shot.bearingDeg(),
-                stand.elevationDeg(),
-                stand.distanceM(),
-                stand.framing().heightM(),
-                centreU(shot.placement(), aspect));
-        Point3 eyePoint = eye(shot, stand, subject, thing);
-        Tilted tilted = new Tilted(aspect, shot.rollDeg());
-        FramePoint eye = inside(tilted.turn(camera.project(eyePoint)), aspect);
-        List<Shape> picture = new ArrayList<>(backdrop(plan.spotOf(action), camera, aspect, shot));
-        picture.addAll(others(plan, shot, camera));
-        picture.addAll(subject(action, subject, stand, camera, thing));
+        Taken taken = Taken.of(plan, shot);
+        double aspect = taken.aspect;
+        FramePoint eye = taken.eye(shot);
+        List<Shape> picture = new ArrayList<>(backdrop(plan.spotOf(taken.action), taken.camera, aspect, shot));
+        picture.addAll(others(plan, shot, taken.camera));
+        picture.addAll(subject(taken.action, taken.subject, taken.stand, taken.camera, taken.thing));
         picture.addAll(Foreground.of(shot, aspect));
-        List<Shape> shapes = new ArrayList<>(tilted.turn(picture));
+        List<Shape> shapes = new ArrayList<>(new Tilted(aspect, shot.rollDeg()).turn(picture));
         shapes.addAll(new Signs(plan, shot, aspect).draw(centreU(shot.placement(), aspect)));
         shapes.add(new Shape.Ring(Shape.Role.EYE, eye, EYE_RING));
         return new DrawnFrame(aspect, shapes, eye);

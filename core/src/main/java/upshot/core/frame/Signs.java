@@ -65,19 +65,30 @@ final class Signs {
         boolean subjectLeft = shot.placement() == Placement.LEFT_THIRD;
         double middle = subjectLeft ? aspect * 3 / 4 : aspect / 4;
         double half = Math.min(MOVE_LENGTH / 2, aspect / 20);
+        int right = shot.moveBack() ? -1 : 1;
         switch (shot.move()) {
             case STILL -> {}
             case PAN, SLIDE, ORBIT -> {
-                signs.add(arrow(Shape.Role.MOVE, middle - half, MOVE_V, middle + half, MOVE_V));
+                signs.add(arrow(Shape.Role.MOVE, middle - right * half, MOVE_V, middle + right * half, MOVE_V));
                 if (shot.move() == Move.ORBIT) {
-                    signs.add(arrow(Shape.Role.MOVE, middle + half, 2 * MOVE_V, middle - half, 2 * MOVE_V));
+                    signs.add(arrow(
+                            Shape.Role.MOVE, middle + right * half, 2 * MOVE_V, middle - right * half, 2 * MOVE_V));
                 }
             }
             case FOLLOW -> {
                 int way = Stand.travel(plan, shot, false) == ScreenTravel.RIGHT_TO_LEFT ? -1 : 1;
                 signs.add(arrow(Shape.Role.MOVE, middle - way * half, MOVE_V, middle + way * half, MOVE_V));
             }
-            case TILT, LIFT -> signs.add(arrow(Shape.Role.MOVE, middle, MOVE_V + 2 * half, middle, MOVE_V - half / 2));
+            case TILT, LIFT -> {
+                double above = MOVE_V - half / 2;
+                double below = MOVE_V + 2 * half;
+                signs.add(arrow(
+                        Shape.Role.MOVE,
+                        middle,
+                        shot.moveBack() ? above : below,
+                        middle,
+                        shot.moveBack() ? below : above));
+            }
             case PUSH -> {
                 signs.add(arrow(Shape.Role.MOVE, middle - 2.5 * half, MOVE_V, middle - half / 2, MOVE_V));
                 signs.add(arrow(Shape.Role.MOVE, middle + 2.5 * half, MOVE_V, middle + half / 2, MOVE_V));

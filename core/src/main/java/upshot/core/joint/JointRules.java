@@ -10,7 +10,17 @@ import upshot.core.finding.Finding;
 /** All rules on joints, in the order in which they are shown. */
 public final class JointRules {
 
-    public static final List<JointRule> ALL = List.of(new TravelFlip(), new TooAlike());
+    public static final List<JointRule> ALL = List.of(
+            new TravelFlip(),
+            new LineCross(),
+            new TooAlike(),
+            new EyeJump(),
+            new ActionMatch(),
+            new MoveClash(),
+            new TransitionFit(),
+            new SpeedRun(),
+            new SameSeconds(),
+            new StateJump());
 
     private JointRules() {}
 

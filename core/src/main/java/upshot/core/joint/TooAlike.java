@@ -101,8 +101,8 @@ final class TooAlike implements JointRule {
     }
 
     private static double eyesApart(Plan plan, Shot one, Shot other) {
-        FramePoint a = DrawnFrame.of(plan, one).eye();
-        FramePoint b = DrawnFrame.of(plan, other).eye();
+        FramePoint a = DrawnFrame.eyeOf(plan, one);
+        FramePoint b = DrawnFrame.eyeOf(plan, other);
         return Math.hypot(a.u() - b.u(), a.v() - b.v())
                 / Math.max(1, plan.brief().aspect().ratio());
     }

@@ -29,6 +29,7 @@ public final class Plan {
     private final Map<UUID, List<Performer>> performersByAction;
     private final Map<UUID, List<Shot>> shotsByAction;
     private final Map<UUID, List<Use>> usesByShot;
+    private final Map<UUID, Use> nextUse = new HashMap<>();
 
     Plan(Map<Kind<?>, Map<UUID, PlanRecord>> records) {
         this.records = Map.copyOf(records);
@@ -38,6 +39,9 @@ public final class Plan {
         }
         performersByAction = list(Kind.PERFORMER).stream().collect(Collectors.groupingBy(Performer::actionId));
         shotsByAction = shots().stream().collect(Collectors.groupingBy(Shot::actionId));
+        for (int i = 1; i < uses().size(); i++) {
+            nextUse.put(uses().get(i - 1).id(), uses().get(i));
+        }
         usesByShot = uses().stream().collect(Collectors.groupingBy(Use::shotId));
     }
 
@@ -154,6 +158,11 @@ public final class Plan {
     /** What the cut shows of a shot, in edit order. */
     public List<Use> usesOf(Shot shot) {
         return List.copyOf(usesByShot.getOrDefault(shot.id(), List.of()));
+    }
+
+    /** The use that follows in edit order. */
+    public Optional<Use> after(Use use) {
+        return Optional.ofNullable(nextUse.get(use.id()));
     }
 
     public Action actionOf(Shot shot) {

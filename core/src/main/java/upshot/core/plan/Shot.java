@@ -26,6 +26,7 @@ import upshot.core.size.Size;
  * @param cameraHeightM the lens above the floor, 0.02 to 60 m
  * @param focalLengthMm 4 to 1200 mm
  * @param apertureN the f-number, 0.7 to 45
+ * @param moveBack whether it pans, slides or orbits to the left, tilts or lifts down, instead of to the right or up
  * @param alsoMove a second move in the same shot, still for none
  * @param zooms whether the focal length changes during it
  * @param moveM how far the camera slides, pushes, pulls or lifts, 0 to 1000 m; 0 where it is not said
@@ -68,6 +69,7 @@ public record Shot(
         double apertureN,
         Support support,
         Move move,
+        boolean moveBack,
         Move alsoMove,
         boolean zooms,
         double moveM,
@@ -166,6 +168,7 @@ public record Shot(
                 2.8,
                 Support.TRIPOD,
                 Move.STILL,
+                false,
                 Move.STILL,
                 false,
                 0,

@@ -3,6 +3,7 @@ package upshot.core.plan;
 import static upshot.core.plan.Check.chosen;
 import static upshot.core.plan.Check.present;
 
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -12,9 +13,19 @@ import java.util.UUID;
  * @param frames length on the timeline, 1 to 100 000 frames
  * @param frameStep playback relative to frame for frame: 1 shows every captured frame, negative runs backwards;
  *     −32 to 32, not 0
+ * @param inS where in the shot's clean seconds it begins, 0 to 3600 s, or none while that is open
+ * @param joinFrames how long the transition into it lasts, 0 to 1000 frames; 0 for a cut
  * @param entry how the joint into this use is meant
  */
-public record Use(UUID id, @Refers(to = "shot") UUID shotId, double rank, int frames, double frameStep, Entry entry)
+public record Use(
+        UUID id,
+        @Refers(to = "shot") UUID shotId,
+        double rank,
+        int frames,
+        double frameStep,
+        Optional<Double> inS,
+        int joinFrames,
+        Entry entry)
         implements PlanRecord {
 
     public Use {
@@ -26,7 +37,19 @@ public record Use(UUID id, @Refers(to = "shot") UUID shotId, double rank, int fr
         if (Math.abs(frameStep) < 0.01) {
             throw new InvalidField("frameStep", "The playback (%s) stands still.".formatted(frameStep));
         }
+        inS = Check.range("inS", "begin", inS, 0, 3600, "s");
+        joinFrames = Check.whole("joinFrames", "transition", joinFrames, 0, 1000, "frames");
         chosen("entry", "joint", entry);
+    }
+
+    /** A straight cut to a slice that plays every captured frame, wherever in the shot it begins. */
+    public static Use cut(UUID id, UUID shotId, double rank, int frames) {
+        return new Use(id, shotId, rank, frames, 1, Optional.empty(), 0, Entry.STRAIGHT);
+    }
+
+    /** The same use with one field changed. */
+    public Use with(String field, Object value) {
+        return Kind.USE.with(this, field, value);
     }
 
     @Override

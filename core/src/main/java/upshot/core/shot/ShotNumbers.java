@@ -81,7 +81,7 @@ public record ShotNumbers(
                 .map(use -> new Hold.Slice(
                         plan.brief().rate().secondsOf(use.frames()),
                         Playback.of(use.frameStep(), plan.brief().rate(), shot.captureRate()),
-                        plan.threshold(Threshold.HANDLE)))
+                        Math.max(plan.threshold(Threshold.HANDLE), halfTransitionS(plan, use))))
                 .toList();
         return Hold.of(
                 askedS(plan, shot, action),
@@ -92,6 +92,12 @@ public record ShotNumbers(
                 shot.frameUse().emptyS(),
                 shot.support().settleS(),
                 plan.threshold(Threshold.TAIL));
+    }
+
+    /** Half of the longer transition at either end of a use, in seconds of playback. */
+    private static double halfTransitionS(Plan plan, Use use) {
+        int out = plan.after(use).map(Use::joinFrames).orElse(0);
+        return plan.brief().rate().secondsOf(Math.max(use.joinFrames(), out)) / 2;
     }
 
     /** The hold that the house's school asks of a shot, never less than the shot's own. */

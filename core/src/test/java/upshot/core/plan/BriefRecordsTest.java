@@ -164,7 +164,7 @@ class BriefRecordsTest {
         assertThat(clean(plan, HousePreset.PRODUCT, shot)).isEqualTo(6);
         assertThat(clean(plan, HousePreset.EVENT, shot)).isEqualTo(10);
         assertThat(clean(plan, HousePreset.PERFORMER, shot)).isEqualTo(44);
-        Plan opening = plan.apply(new Change.Add(new Use(sample.id(), shot.id(), 1, 24, 1, Entry.STRAIGHT)));
+        Plan opening = plan.apply(new Change.Add(Use.cut(sample.id(), shot.id(), 1, 24)));
         assertThat(clean(opening, HousePreset.EVENT, shot)).isEqualTo(30);
     }
 

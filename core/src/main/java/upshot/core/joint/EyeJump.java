@@ -1,0 +1,114 @@
+package upshot.core.joint;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.frame.DrawnFrame;
+import upshot.core.frame.FramePoint;
+import upshot.core.ground.ScreenTravel;
+import upshot.core.house.EyeSchool;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Line;
+import upshot.core.plan.Move;
+import upshot.core.plan.Placement;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.Stand;
+
+/**
+ * The eye has to jump too far from what it looked at to what it is to look at next, for the time that it is given: a
+ * quarter of the picture's long side when that is on screen for less than a second, 0.35 for less than two, else half;
+ * less where the house holds the eye, and 0.15 more while one mover keeps its direction.
+ */
+final class EyeJump implements JointRule {
+
+    private static final double[] FREE = {0.25, 0.35, 0.5};
+    private static final double[] HOLD = {0.15, 0.25, 0.35};
+    private static final double SAME_MOVER = 0.15;
+    private static final double ROUNDING = 1e-9;
+    private static final double CROSSED_FROM = 0.25;
+
+    @Override
+    public String id() {
+        return "eye-jump";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        Placed out = cut.outOf(joint);
+        Placed into = cut.into(joint);
+        Entry entry = into.use().entry();
+        boolean elsewhere = !out.action().beatId().equals(into.action().beatId());
+        if (entry.blends() || entry == Entry.WHIP || elsewhere) {
+            return Optional.empty();
+        }
+        double limit = limit(cut, out, into);
+        double jump = jump(cut.plan(), out, into, into.shot());
+        return jump <= limit + ROUNDING ? Optional.empty() : Optional.of(finding(cut.plan(), out, into, jump, limit));
+    }
+
+    private static double limit(PaperCut cut, Placed out, Placed into) {
+        double seconds = cut.plan().brief().rate().secondsOf(into.use().frames());
+        double[] limits = cut.plan().house().eye() == EyeSchool.HOLD ? HOLD : FREE;
+        ScreenTravel before = travel(cut.plan(), out);
+        boolean keepsOn = cut.plan().subjectOf(out.shot()).equals(cut.plan().subjectOf(into.shot()))
+                && before != ScreenTravel.NEUTRAL
+                && before == travel(cut.plan(), into);
+        return limits[seconds < 1 ? 0 : seconds < 2 ? 1 : 2] + (keepsOn ? SAME_MOVER : 0);
+    }
+
+    private static ScreenTravel travel(Plan plan, Placed placed) {
+        return Stand.travel(plan, placed.shot(), placed.use().frameStep() < 0);
+    }
+
+    /** In long sides of the picture. */
+    private static double jump(Plan plan, Placed out, Placed into, Shot shown) {
+        double aspect = plan.brief().aspect().ratio();
+        FramePoint from = at(plan, out, out.shot(), true);
+        FramePoint to = at(plan, into, shown, false);
+        return Math.hypot(from.u() - to.u(), from.v() - to.v()) / Math.max(aspect, 1);
+    }
+
+    /** A mover crossing a still frame comes in at a quarter of it and goes out at three quarters. */
+    private static FramePoint at(Plan plan, Placed placed, Shot shot, boolean end) {
+        FramePoint eye = DrawnFrame.eyeOf(plan, shot);
+        ScreenTravel travel = Stand.travel(plan, shot, placed.use().frameStep() < 0);
+        boolean crosses = placed.action().line() == Line.TRAVEL
+                && placed.action().speedMps() > 0
+                && shot.move() == Move.STILL
+                && travel != ScreenTravel.NEUTRAL;
+        if (!crosses) {
+            return eye;
+        }
+        boolean left = (travel == ScreenTravel.LEFT_TO_RIGHT) != end;
+        return new FramePoint(plan.brief().aspect().ratio() * (left ? CROSSED_FROM : 1 - CROSSED_FROM), eye.v());
+    }
+
+    private Finding finding(Plan plan, Placed out, Placed into, double jump, double limit) {
+        List<Mend> mends = Arrays.stream(Placement.values())
+                .filter(placement -> placement != into.shot().placement())
+                .filter(placement ->
+                        jump(plan, out, into, into.shot().with("placement", placement)) <= limit + ROUNDING)
+                .map(placement -> new Mend(
+                        "Place %s in the %s".formatted(into.shot().code(), placement.label()),
+                        Change.set(into.shot(), "placement", placement)))
+                .toList();
+        return new Finding(
+                id(),
+                Status.WATCH,
+                List.of(out.use().id(), into.use().id()),
+                "The eye has far to go.",
+                new Measured(jump, limit, "of the long side"),
+                "It jumps %s %% of the picture's long side; %s %% can be followed in the time it is on screen."
+                        .formatted(Say.number(100 * jump, 0), Say.number(100 * limit, 0)),
+                mends);
+    }
+}

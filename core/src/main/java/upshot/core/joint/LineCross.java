@@ -1,0 +1,101 @@
+package upshot.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.ground.ScreenTravel;
+import upshot.core.measure.Degrees;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Line;
+import upshot.core.plan.Move;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.Stand;
+import upshot.core.size.CameraHeight;
+import upshot.core.size.Size;
+
+/**
+ * The camera has gone to the other side of a line that is no travel: of a look, or between people. A neutral view, a
+ * view from overhead, a detail without a face and a camera that moves across clear the memory.
+ */
+final class LineCross implements JointRule {
+
+    @Override
+    public String id() {
+        return "line-cross";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        Placed into = cut.into(joint);
+        Plan plan = cut.plan();
+        if (into.action().line() != Line.LOOK
+                || into.use().entry() == Entry.RETURN
+                || side(plan, into) == ScreenTravel.NEUTRAL) {
+            return Optional.empty();
+        }
+        for (int index = joint; index >= 0; index--) {
+            Placed earlier = cut.uses().get(index);
+            if (!earlier.action().beatId().equals(into.action().beatId())) {
+                return Optional.empty();
+            }
+            if (sameLine(earlier, into)) {
+                boolean crossed = side(plan, earlier).opposes(side(plan, into));
+                return crossed ? Optional.of(finding(plan, earlier, into)) : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean sameLine(Placed one, Placed other) {
+        return one.action().line() == Line.LOOK
+                && one.action().subjectId().equals(other.action().subjectId())
+                && one.action().spotId().equals(other.action().spotId());
+    }
+
+    /** On which side of the line the camera is; neutral where the picture does not say. */
+    private static ScreenTravel side(Plan plan, Placed placed) {
+        Shot shot = placed.shot();
+        boolean faceless = shot.size() == Size.INSERT;
+        boolean overhead = Stand.of(plan, shot).elevationDeg() >= CameraHeight.OVERHEAD_FROM_DEG;
+        boolean across = shot.move() == Move.ORBIT && crosses(shot);
+        return faceless || overhead || across ? ScreenTravel.NEUTRAL : Stand.travel(plan, shot, false);
+    }
+
+    /** Whether an orbit ends on the other side. */
+    private static boolean crosses(Shot shot) {
+        double end = shot.bearingDeg() + (shot.moveBack() ? -1 : 1) * shot.turnDeg();
+        return Degrees.sin(shot.bearingDeg()) * Degrees.sin(end) < 0;
+    }
+
+    private Finding finding(Plan plan, Placed earlier, Placed into) {
+        boolean people = !plan.performersOf(into.action()).isEmpty();
+        double bearing = Degrees.wrap(-into.shot().bearingDeg());
+        return new Finding(
+                id(),
+                people ? Status.BREAK : Status.WATCH,
+                List.of(earlier.use().id(), into.use().id()),
+                "The camera crossed the line.",
+                new Measured(
+                        Degrees.sin(into.shot().bearingDeg()),
+                        Degrees.sin(earlier.shot().bearingDeg()),
+                        "of the side"),
+                people
+                        ? "%s and %s stand on two sides of the line between people: they seem to change places."
+                                .formatted(earlier.shot().code(), into.shot().code())
+                        : "%s and %s stand on two sides of the look: it seems to turn round."
+                                .formatted(earlier.shot().code(), into.shot().code()),
+                List.of(
+                        new Mend(
+                                "Shoot %s from bearing %s".formatted(into.shot().code(), Say.degrees(bearing)),
+                                Change.set(into.shot(), "bearingDeg", bearing)),
+                        new Mend("Mark as a return", Change.set(into.use(), "entry", Entry.RETURN))));
+    }
+}

@@ -1,0 +1,129 @@
+package upshot.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Move;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.shot.Stand;
+import upshot.core.time.Playback;
+
+/**
+ * Two moves work against each other: opposite ways across or up, a push against a pull, or a move that is cut off while
+ * it goes on, into a still frame. Not asked of a whip or of a move that is declared matched.
+ */
+final class MoveClash implements JointRule {
+
+    private static final double AGAINST = -0.5;
+    private static final double STILL_AT_END_S = 0.5;
+    private static final double STILL_ENDS_S = 1;
+
+    /** Across to the right, up, and towards. */
+    private record Way(double right, double up, double towards) {
+
+        double dot(Way other) {
+            return right * other.right + up * other.up + towards * other.towards;
+        }
+
+        boolean still() {
+            return dot(this) == 0;
+        }
+    }
+
+    @Override
+    public String id() {
+        return "move-clash";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        Placed out = cut.outOf(joint);
+        Placed into = cut.into(joint);
+        Entry entry = into.use().entry();
+        if (entry == Entry.WHIP || entry == Entry.MATCHED || entry == Entry.POSITION) {
+            return Optional.empty();
+        }
+        Way one = way(cut.plan(), out);
+        Way other = way(cut.plan(), into);
+        double together = one.dot(other);
+        if (together < AGAINST) {
+            return Optional.of(finding(
+                    out,
+                    into,
+                    "The moves clash.",
+                    new Measured(together, AGAINST, "cosine"),
+                    "%s (%s) works against %s (%s)."
+                            .formatted(
+                                    out.shot().code(),
+                                    out.shot().move().label(),
+                                    into.shot().code(),
+                                    into.shot().move().label())));
+        }
+        boolean cutOff = !one.still()
+                && other.still()
+                && stillAtEndS(cut.plan(), out).filter(s -> s < STILL_AT_END_S).isPresent();
+        return cutOff
+                ? Optional.of(finding(
+                        out,
+                        into,
+                        "The move is cut off.",
+                        new Measured(stillAtEndS(cut.plan(), out).orElseThrow(), STILL_AT_END_S, "s still"),
+                        "%s is still moving when a still frame comes: let it rest for half a second."
+                                .formatted(out.shot().code())))
+                : Optional.empty();
+    }
+
+    /** Of unit length, turned round where the use runs backwards. */
+    private static Way way(Plan plan, Placed placed) {
+        Shot shot = placed.shot();
+        double sign = (shot.moveBack() ? -1 : 1) * Math.signum(placed.use().frameStep());
+        double played = Math.signum(placed.use().frameStep());
+        return switch (shot.move()) {
+            case STILL -> new Way(0, 0, 0);
+            case PAN, SLIDE, ORBIT -> new Way(sign, 0, 0);
+            case TILT, LIFT -> new Way(0, sign, 0);
+            case PUSH -> new Way(0, 0, played);
+            case PULL -> new Way(0, 0, -played);
+            case FOLLOW ->
+                switch (Stand.travel(plan, shot, played < 0)) {
+                    case LEFT_TO_RIGHT -> new Way(1, 0, 0);
+                    case RIGHT_TO_LEFT -> new Way(-1, 0, 0);
+                    case NEUTRAL -> new Way(0, 0, 0);
+                };
+        };
+    }
+
+    /** How long a moving shot has rested when the use ends; empty while it is open where the use begins. */
+    private static Optional<Double> stillAtEndS(Plan plan, Placed placed) {
+        Playback playback = Playback.of(
+                placed.use().frameStep(), plan.brief().rate(), placed.shot().captureRate());
+        double length =
+                playback.realS(plan.brief().rate().secondsOf(placed.use().frames()));
+        double rests = ShotNumbers.of(plan, placed.shot()).hold().cleanS() - STILL_ENDS_S;
+        return placed.use().inS().map(from -> Math.max(0, from + length - rests));
+    }
+
+    private Finding finding(Placed out, Placed into, String title, Measured measured, String why) {
+        return new Finding(
+                id(),
+                Status.WATCH,
+                List.of(out.use().id(), into.use().id()),
+                title,
+                measured,
+                why,
+                List.of(
+                        new Mend(
+                                "Hold %s still".formatted(out.shot().code()),
+                                Change.set(out.shot(), "move", Move.STILL)),
+                        new Mend("Mark as matched", Change.set(into.use(), "entry", Entry.MATCHED))));
+    }
+}

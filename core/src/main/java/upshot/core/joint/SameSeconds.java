@@ -1,0 +1,76 @@
+package upshot.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Plan;
+import upshot.core.time.Playback;
+
+/** The same seconds of a take are shown a second time, and nobody says that it is meant. */
+final class SameSeconds implements JointRule {
+
+    private static final double ROUNDING = 1e-9;
+
+    private record Slice(double fromS, double toS) {
+
+        double sharedS(Slice other) {
+            return Math.min(toS, other.toS) - Math.max(fromS, other.fromS);
+        }
+    }
+
+    @Override
+    public String id() {
+        return "same-seconds";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        Placed into = cut.into(joint);
+        Optional<Slice> shown = slice(cut.plan(), into);
+        if (shown.isEmpty() || into.use().entry() == Entry.REPEAT) {
+            return Optional.empty();
+        }
+        for (int index = joint; index >= 0; index--) {
+            Placed earlier = cut.uses().get(index);
+            Optional<Slice> before = earlier.shot().equals(into.shot()) ? slice(cut.plan(), earlier) : Optional.empty();
+            double shared = before.map(one -> one.sharedS(shown.get())).orElse(0.0);
+            if (shared > ROUNDING) {
+                return Optional.of(finding(earlier, into, before.get(), shared));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What a use takes of its shot; empty while it is open where it begins. */
+    private static Optional<Slice> slice(Plan plan, Placed placed) {
+        Playback playback = Playback.of(
+                placed.use().frameStep(), plan.brief().rate(), placed.shot().captureRate());
+        double length =
+                playback.realS(plan.brief().rate().secondsOf(placed.use().frames()));
+        return placed.use().inS().map(from -> new Slice(from, from + length));
+    }
+
+    private Finding finding(Placed earlier, Placed into, Slice before, double shared) {
+        return new Finding(
+                id(),
+                Status.BREAK,
+                List.of(earlier.use().id(), into.use().id()),
+                "Seen before.",
+                new Measured(shared, 0, "s"),
+                "%s s of %s are shown a second time."
+                        .formatted(Say.number(shared, 2), into.shot().code()),
+                List.of(
+                        new Mend(
+                                "Begin after what was shown, at %s s".formatted(Say.number(before.toS, 2)),
+                                Change.set(into.use(), "inS", Optional.of(before.toS))),
+                        new Mend("Repeat it on purpose", Change.set(into.use(), "entry", Entry.REPEAT))));
+    }
+}

@@ -1,0 +1,80 @@
+package upshot.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Status;
+import upshot.core.plan.Plan;
+import upshot.core.time.Playback;
+
+/** Slow motion twice running where it should stay an event, or one speed for too long where speeds should change. */
+final class SpeedRun implements JointRule {
+
+    private static final double SLOW_TO = 0.8;
+    private static final int UNCHANGED = 8;
+    private static final double ROUNDING = 1e-9;
+
+    @Override
+    public String id() {
+        return "speed-run";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        return switch (cut.plan().house().speed()) {
+            case SPARE -> twice(cut, joint);
+            case VARIED -> unchanged(cut, joint);
+            case HIGH_FOR_OPTIONS -> Optional.empty();
+        };
+    }
+
+    private Optional<Finding> twice(PaperCut cut, int joint) {
+        Placed out = cut.outOf(joint);
+        Placed into = cut.into(joint);
+        boolean slow = speed(cut.plan(), out) <= SLOW_TO + ROUNDING && speed(cut.plan(), into) <= SLOW_TO + ROUNDING;
+        if (!slow || out.action().equals(into.action())) {
+            return Optional.empty();
+        }
+        return watch(
+                out,
+                into,
+                new Measured(2, 1, "slow uses"),
+                "Slow twice running.",
+                "%s and %s are both slow and show two actions: slow motion stops being an event."
+                        .formatted(out.shot().code(), into.shot().code()));
+    }
+
+    /** Said once, where the run has become too long. */
+    private Optional<Finding> unchanged(PaperCut cut, int joint) {
+        int run = 1;
+        double speed = speed(cut.plan(), cut.into(joint));
+        for (int index = joint; index >= 0 && speed(cut.plan(), cut.uses().get(index)) == speed; index--) {
+            run++;
+        }
+        return run != UNCHANGED
+                ? Optional.empty()
+                : watch(
+                        cut.outOf(joint),
+                        cut.into(joint),
+                        new Measured(run, UNCHANGED - 1, "uses"),
+                        "One speed for long.",
+                        "%d uses in a row play at one speed; the school changes it more often.".formatted(run));
+    }
+
+    private static double speed(Plan plan, Placed placed) {
+        return Math.abs(Playback.of(
+                        placed.use().frameStep(),
+                        plan.brief().rate(),
+                        placed.shot().captureRate())
+                .speed());
+    }
+
+    private Optional<Finding> watch(Placed out, Placed into, Measured measured, String title, String why) {
+        return Optional.of(new Finding(
+                id(), Status.WATCH, List.of(out.use().id(), into.use().id()), title, measured, why, List.<Mend>of()));
+    }
+}

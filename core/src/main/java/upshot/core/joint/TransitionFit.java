@@ -1,0 +1,156 @@
+package upshot.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Status;
+import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
+import upshot.core.plan.Move;
+import upshot.core.plan.Shot;
+
+/** A transition asks something of both pictures, and one of them does not give it. */
+final class TransitionFit implements JointRule {
+
+    @Override
+    public String id() {
+        return "transition-fit";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        Placed out = cut.outOf(joint);
+        Placed into = cut.into(joint);
+        return switch (into.use().entry()) {
+            case STRAIGHT, JUMP, RETURN, MATCHED, ACTION, REPEAT -> Optional.empty();
+            case DISSOLVE, WIPE -> blended(out, into);
+            case WHIP -> whipped(out, into);
+            case THROUGH -> through(out, into);
+            case LIFT_DROP, POSITION -> placed(out, into);
+            case REVEAL -> reversed(out, into);
+        };
+    }
+
+    /** It lies half in either use, and takes as much of the handles beyond. */
+    private Optional<Finding> blended(Placed out, Placed into) {
+        int shortest = Math.min(out.use().frames(), into.use().frames());
+        int lasts = into.use().joinFrames();
+        if (lasts <= shortest) {
+            return Optional.empty();
+        }
+        return broken(
+                out,
+                into,
+                new Measured(lasts, shortest, "frames"),
+                "The %s lasts %d frames and one of the two uses only %d."
+                        .formatted(into.use().entry().label(), lasts, shortest),
+                List.of(new Mend(
+                        "Make it %d frames long".formatted(shortest), Change.set(into.use(), "joinFrames", shortest))));
+    }
+
+    private Optional<Finding> whipped(Placed out, Placed into) {
+        boolean both = pans(out.shot()) && pans(into.shot());
+        if (both && out.shot().moveBack() == into.shot().moveBack()) {
+            return Optional.empty();
+        }
+        List<Change> changes = new ArrayList<>();
+        for (Shot shot : List.of(out.shot(), into.shot())) {
+            if (!pans(shot)) {
+                changes.add(Change.set(shot, shot.move().moving() ? "alsoMove" : "move", Move.PAN));
+            }
+        }
+        if (out.shot().moveBack() != into.shot().moveBack()) {
+            changes.add(Change.set(into.shot(), "moveBack", out.shot().moveBack()));
+        }
+        return broken(
+                out,
+                into,
+                new Measured(both ? 1 : 0, 2, "pans one way"),
+                "A whip out of %s needs a pan at its end and one the same way at the beginning of %s."
+                        .formatted(out.shot().code(), into.shot().code()),
+                List.of(new Mend("Whip both the same way", Change.batch(changes))));
+    }
+
+    private static boolean pans(Shot shot) {
+        return shot.move() == Move.PAN || shot.alsoMove() == Move.PAN;
+    }
+
+    private Optional<Finding> through(Placed out, Placed into) {
+        List<Change> changes = new ArrayList<>();
+        for (Shot shot : List.of(out.shot(), into.shot())) {
+            if (!shot.foreground()) {
+                changes.add(Change.set(shot, "foreground", true));
+            }
+        }
+        return changes.isEmpty()
+                ? Optional.empty()
+                : broken(
+                        out,
+                        into,
+                        new Measured(2 - changes.size(), 2, "foregrounds"),
+                        "The camera passes something close in both: ask for it in both.",
+                        List.of(new Mend("Something in front of both", Change.batch(changes))));
+    }
+
+    private Optional<Finding> placed(Placed out, Placed into) {
+        if (out.shot().placement() == into.shot().placement()) {
+            return Optional.empty();
+        }
+        return broken(
+                out,
+                into,
+                new Measured(0, 1, "placement"),
+                "%s stands in the %s and %s in the %s: they have to sit at one place."
+                        .formatted(
+                                out.shot().code(),
+                                out.shot().placement().label(),
+                                into.shot().code(),
+                                into.shot().placement().label()),
+                List.of(new Mend(
+                        "Place %s in the %s"
+                                .formatted(
+                                        into.shot().code(),
+                                        out.shot().placement().label()),
+                        Change.set(into.shot(), "placement", out.shot().placement()))));
+    }
+
+    private Optional<Finding> reversed(Placed out, Placed into) {
+        boolean backwards = into.use().frameStep() < 0;
+        boolean readable = into.action().setsState().isEmpty();
+        if (backwards && readable) {
+            return Optional.empty();
+        }
+        List<Mend> mends = backwards
+                ? List.of()
+                : List.of(new Mend(
+                        "Play it backwards",
+                        Change.set(into.use(), "frameStep", -into.use().frameStep())));
+        return broken(
+                out,
+                into,
+                new Measured(into.use().frameStep(), 0, "×"),
+                readable
+                        ? "A reverse reveal runs backwards."
+                        : "It leaves the thing %s: backwards that cannot be read."
+                                .formatted(into.action().setsState()),
+                mends);
+    }
+
+    private Optional<Finding> broken(Placed out, Placed into, Measured measured, String why, List<Mend> own) {
+        List<Mend> mends = new ArrayList<>(own);
+        mends.add(new Mend("Make it a straight cut", Change.set(into.use(), "entry", Entry.STRAIGHT)));
+        return Optional.of(new Finding(
+                id(),
+                Status.BREAK,
+                List.of(out.use().id(), into.use().id()),
+                "No %s there.".formatted(into.use().entry().label()),
+                measured,
+                why,
+                mends));
+    }
+}
