@@ -124,6 +124,11 @@ public final class SamplePlan {
         return add(Use.cut(id(), shot.id(), places * Ranks.STEP, 24).with("entry", entry));
     }
 
+    public Use use(Shot shot, int frames) {
+        places++;
+        return add(Use.cut(id(), shot.id(), places * Ranks.STEP, frames));
+    }
+
     public Use use(Shot shot) {
         return use(shot, Entry.STRAIGHT);
     }

@@ -54,10 +54,11 @@ record HouseView(
             List.of("hold", "Holds"),
             List.of("shutter", "Shutter"),
             List.of("speed", "Slow motion"),
-            List.of("light", "Light"));
+            List.of("light", "Light"),
+            List.of("eye", "The eye"),
+            List.of("movement", "Camera"));
 
-    private static final List<List<String>> NOTED =
-            List.of(List.of("movement", "Camera"), List.of("eye", "The eye"), List.of("dayOrder", "Order of the day"));
+    private static final List<List<String>> NOTED = List.of(List.of("dayOrder", "Order of the day"));
 
     static HouseView of(Plan plan) {
         HouseRules house = plan.house();

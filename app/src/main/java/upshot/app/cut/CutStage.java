@@ -61,6 +61,7 @@ class CutStage implements Stage {
         model.put("fits", cut.missingFrames() == 0);
         model.put("use", use.orElse(null));
         model.put("joint", use.isPresent() ? null : joint.orElse(null));
+        model.put("whole", verdict.whole().stream().map(FindingView::of).toList());
         model.put("shotChoices", shots(verdict.plan()));
         return model;
     }

@@ -99,6 +99,10 @@ class HandOffStage implements Stage {
                     .map(finding -> said(number, finding))
                     .forEach(warnings::add);
         }
+        verdict.whole().stream()
+                .map(finding -> "The whole cut, %s: %s %s"
+                        .formatted(finding.status().label(), finding.title(), finding.sentence()))
+                .forEach(warnings::add);
         verdict.day().dropped().forEach(dropped -> warnings.add(dropped.why()));
         return warnings;
     }

@@ -18,6 +18,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.ShotRule;
+import upshot.core.whole.WholeRule;
 
 /**
  * What the program thinks of a plan.
@@ -26,6 +27,7 @@ import upshot.core.shot.ShotRule;
  * @param holes in story order
  * @param cut the uses in their places
  * @param joints the findings of each joint, in cut order
+ * @param whole the findings against the cut as a whole
  * @param shots the findings against each shot that has any
  * @param numbers the figures of every shot
  * @param day the shooting order
@@ -35,6 +37,7 @@ public record Verdict(
         List<Hole> holes,
         PaperCut cut,
         List<List<Finding>> joints,
+        List<Finding> whole,
         Map<UUID, List<Finding>> shots,
         Map<UUID, ShotNumbers> numbers,
         DayPlan day) {
@@ -60,6 +63,7 @@ public record Verdict(
                 Coverage.holes(plan),
                 cut,
                 List.copyOf(joints),
+                WholeRule.judgeAll(cut),
                 shots,
                 numbers,
                 ShootingOrder.of(plan, MinutesTable.of(plan)));

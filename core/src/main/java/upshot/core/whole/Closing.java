@@ -1,0 +1,58 @@
+package upshot.core.whole;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.plan.Change;
+import upshot.core.plan.FrameUse;
+import upshot.core.plan.Move;
+import upshot.core.plan.Shot;
+
+/** The last picture neither settles nor pulls out nor lets the subject leave, or does not mirror the first where asked. */
+final class Closing implements WholeRule {
+
+    @Override
+    public String id() {
+        return "closing";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut) {
+        Placed last = cut.uses().get(cut.uses().size() - 1);
+        Shot shot = last.shot();
+        boolean settles = shot.move() == Move.STILL || shot.move() == Move.PULL || shot.frameUse() == FrameUse.LEAVES;
+        if (!settles) {
+            return Optional.of(Seconds.watch(
+                    this,
+                    List.of(last),
+                    "It does not come to rest.",
+                    new Measured(0, 1, "closing image"),
+                    "%s ends in a %s: a closing image settles, pulls out or lets the subject leave."
+                            .formatted(shot.code(), shot.move().label()),
+                    List.of(
+                            new Mend("Pull out", Change.set(shot, "move", Move.PULL)),
+                            new Mend("Hold it still", Change.set(shot, "move", Move.STILL)))));
+        }
+        Shot first = cut.uses().get(0).shot();
+        boolean mirrors = first.size() == shot.size() && first.placement() == shot.placement();
+        if (!cut.plan().house().mirrorEnding() || mirrors) {
+            return Optional.empty();
+        }
+        return Optional.of(Seconds.watch(
+                this,
+                List.of(cut.uses().get(0), last),
+                "It does not mirror the opening.",
+                new Measured(0, 1, "mirrored"),
+                "The opening is a %s in the %s, the ending a %s in the %s."
+                        .formatted(
+                                first.size().label(),
+                                first.placement().label(),
+                                shot.size().label(),
+                                shot.placement().label()),
+                List.of()));
+    }
+}

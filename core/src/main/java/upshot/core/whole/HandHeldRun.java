@@ -1,0 +1,52 @@
+package upshot.core.whole;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+import upshot.core.plan.Support;
+
+/** Hand-held for more than twelve seconds on end. */
+final class HandHeldRun implements WholeRule {
+
+    private static final double LONGEST_S = 12;
+    private static final double ROUNDING = 1e-9;
+
+    @Override
+    public String id() {
+        return "hand-held-run";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut) {
+        List<Placed> run = new ArrayList<>();
+        List<Placed> longest = List.of();
+        for (Placed placed : cut.uses()) {
+            if (placed.shot().support() != Support.HAND_HELD) {
+                run.clear();
+            } else {
+                run.add(placed);
+                longest = seconds(cut, run) > seconds(cut, longest) ? List.copyOf(run) : longest;
+            }
+        }
+        double seconds = seconds(cut, longest);
+        return seconds <= LONGEST_S + ROUNDING
+                ? Optional.empty()
+                : Optional.of(Seconds.watch(
+                        this,
+                        longest,
+                        "Hand-held for long.",
+                        new Measured(seconds, LONGEST_S, "s"),
+                        "From %s on it is hand-held for %s s: a braced picture between them lets the eye rest."
+                                .formatted(longest.get(0).shot().code(), Say.number(seconds, 1)),
+                        List.of()));
+    }
+
+    private static double seconds(PaperCut cut, List<Placed> uses) {
+        return uses.stream().mapToDouble(placed -> Seconds.of(cut, placed)).sum();
+    }
+}

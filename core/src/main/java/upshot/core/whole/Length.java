@@ -1,0 +1,39 @@
+package upshot.core.whole;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+
+/** The cut is not as long as the promo, to the frame. */
+final class Length implements WholeRule {
+
+    @Override
+    public String id() {
+        return "length";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut) {
+        long missing = cut.missingFrames();
+        if (missing == 0) {
+            return Optional.empty();
+        }
+        long target = cut.plan().brief().lengthFrames();
+        return Optional.of(Seconds.watch(
+                this,
+                List.<Placed>of(),
+                missing > 0 ? "Too short." : "Too long.",
+                new Measured(cut.frames(), target, "frames"),
+                "It is %d frames (%s s) %s than the promo's %d."
+                        .formatted(
+                                Math.abs(missing),
+                                Say.number(Seconds.of(cut, Math.abs(missing)), 2),
+                                missing > 0 ? "shorter" : "longer",
+                                target),
+                List.of()));
+    }
+}

@@ -1,0 +1,59 @@
+package upshot.core.whole;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+
+/** All uses are about as long as one another, or more than four of one length follow each other. */
+final class Pace implements WholeRule {
+
+    private static final int MOST_ALIKE = 4;
+    private static final double LONGEST_BY = 2;
+
+    @Override
+    public String id() {
+        return "pace";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut) {
+        int shortest = cut.uses().stream()
+                .mapToInt(placed -> placed.use().frames())
+                .min()
+                .orElseThrow();
+        int longest = cut.uses().stream()
+                .mapToInt(placed -> placed.use().frames())
+                .max()
+                .orElseThrow();
+        if (cut.uses().size() > 1 && longest < LONGEST_BY * shortest) {
+            return Optional.of(Seconds.watch(
+                    this,
+                    List.of(),
+                    "One pace.",
+                    new Measured((double) longest / shortest, LONGEST_BY, "×"),
+                    "The longest use is %s times the shortest; twice and more gives it a pulse."
+                            .formatted(Say.number((double) longest / shortest, 2)),
+                    List.of()));
+        }
+        for (int i = 0; i + MOST_ALIKE < cut.uses().size(); i++) {
+            List<Placed> run = cut.uses().subList(i, i + MOST_ALIKE + 1);
+            if (run.stream().map(placed -> placed.use().frames()).distinct().count() == 1) {
+                return Optional.of(Seconds.watch(
+                        this,
+                        run,
+                        "Five of one length.",
+                        new Measured(MOST_ALIKE + 1, MOST_ALIKE, "uses"),
+                        "From %s on five uses of %d frames follow one another."
+                                .formatted(
+                                        run.get(0).shot().code(),
+                                        run.get(0).use().frames()),
+                        List.of()));
+            }
+        }
+        return Optional.empty();
+    }
+}

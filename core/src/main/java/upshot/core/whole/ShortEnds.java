@@ -1,0 +1,51 @@
+package upshot.core.whole;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
+import upshot.core.plan.Change;
+
+/** The first or the last use is shorter than two seconds. */
+final class ShortEnds implements WholeRule {
+
+    private static final double LEAST_S = 2;
+    private static final double ROUNDING = 1e-9;
+
+    @Override
+    public String id() {
+        return "short-ends";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut) {
+        List<Placed> ends = cut.uses().size() == 1
+                ? cut.uses()
+                : List.of(cut.uses().get(0), cut.uses().get(cut.uses().size() - 1));
+        List<Placed> brief = ends.stream()
+                .filter(placed -> Seconds.of(cut, placed) < LEAST_S - ROUNDING)
+                .toList();
+        if (brief.isEmpty()) {
+            return Optional.empty();
+        }
+        int frames = (int) Math.ceil(LEAST_S * cut.plan().brief().rate().perSecond() - ROUNDING);
+        return Optional.of(Seconds.watch(
+                this,
+                brief,
+                brief.size() == 2
+                        ? "It begins and ends in haste."
+                        : "It %s in haste.".formatted(brief.get(0).index() == 0 ? "begins" : "ends"),
+                new Measured(Seconds.of(cut, brief.get(0)), LEAST_S, "s"),
+                "%s is on screen for %s s; two are wanted."
+                        .formatted(brief.get(0).shot().code(), Say.number(Seconds.of(cut, brief.get(0)), 2)),
+                brief.stream()
+                        .map(placed -> new Mend(
+                                "Give %s %d frames".formatted(placed.shot().code(), frames),
+                                Change.set(placed.use(), "frames", frames)))
+                        .toList()));
+    }
+}

@@ -1,0 +1,49 @@
+package upshot.core.whole;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+import upshot.core.house.SpeedSchool;
+import upshot.core.time.Playback;
+
+/** More than a fifth of the seconds in slow motion where it should stay an event. */
+final class SlowShare implements WholeRule {
+
+    private static final double SLOW_TO = 0.8;
+    private static final double MOST = 0.2;
+    private static final double ROUNDING = 1e-9;
+
+    @Override
+    public String id() {
+        return "slow-share";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut) {
+        double share = Seconds.share(cut, placed -> slow(cut, placed));
+        if (cut.plan().house().speed() != SpeedSchool.SPARE || share <= MOST + ROUNDING) {
+            return Optional.empty();
+        }
+        return Optional.of(Seconds.watch(
+                this,
+                cut.uses().stream().filter(placed -> slow(cut, placed)).toList(),
+                "Slow for long.",
+                new Measured(100 * share, 100 * MOST, "%"),
+                "%s %% of the seconds are slow; a fifth keeps slow motion an event."
+                        .formatted(Say.number(100 * share, 0)),
+                List.of()));
+    }
+
+    private static boolean slow(PaperCut cut, Placed placed) {
+        double speed = Playback.of(
+                        placed.use().frameStep(),
+                        cut.plan().brief().rate(),
+                        placed.shot().captureRate())
+                .speed();
+        return Math.abs(speed) <= SLOW_TO + ROUNDING;
+    }
+}

@@ -1,0 +1,44 @@
+package upshot.core.whole;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.plan.Beat;
+import upshot.core.plan.Kind;
+
+/** A beat comes after a later one has begun. */
+final class StoryOrder implements WholeRule {
+
+    @Override
+    public String id() {
+        return "story-order";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut) {
+        List<Beat> story = cut.plan().beats();
+        int latest = -1;
+        for (Placed placed : cut.uses()) {
+            Beat beat = cut.plan().get(Kind.BEAT, placed.action().beatId());
+            int place = story.indexOf(beat);
+            if (place < latest && !placed.action().feature()) {
+                return Optional.of(Seconds.watch(
+                        this,
+                        List.of(placed),
+                        "Out of the story's order.",
+                        new Measured(place + 1, latest + 1, "beat"),
+                        "%s belongs to %s and comes after %s has begun."
+                                .formatted(
+                                        placed.shot().code(),
+                                        beat.name(),
+                                        story.get(latest).name()),
+                        List.of()));
+            }
+            latest = Math.max(latest, place);
+        }
+        return Optional.empty();
+    }
+}

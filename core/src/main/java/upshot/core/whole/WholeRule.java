@@ -1,0 +1,41 @@
+package upshot.core.whole;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.finding.Finding;
+
+/** A rule about the cut as a whole. */
+public interface WholeRule {
+
+    /** All of them, in the order in which they are shown. */
+    List<WholeRule> ALL = List.of(
+            new Length(),
+            new Established(),
+            new Closing(),
+            new ShortEnds(),
+            new StoryOrder(),
+            new Cutaways(),
+            new MovingShare(),
+            new HandHeldRun(),
+            new OneHeight(),
+            new Pace(),
+            new OnTheBeat(),
+            new SlowShare());
+
+    /** Stable, in lower case with hyphens. */
+    String id();
+
+    /** What the rule has to say against a cut of at least one use. */
+    Optional<Finding> judge(PaperCut cut);
+
+    /** What every rule says against a cut; nothing while it is empty. */
+    static List<Finding> judgeAll(PaperCut cut) {
+        return cut.uses().isEmpty()
+                ? List.of()
+                : ALL.stream()
+                        .map(rule -> rule.judge(cut))
+                        .flatMap(Optional::stream)
+                        .toList();
+    }
+}

@@ -1,0 +1,292 @@
+package upshot.core.whole;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import upshot.core.SamplePlan;
+import upshot.core.cut.PaperCut;
+import upshot.core.finding.Finding;
+import upshot.core.house.MovementSchool;
+import upshot.core.house.SpeedSchool;
+import upshot.core.measure.FrameRate;
+import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.FrameUse;
+import upshot.core.plan.Move;
+import upshot.core.plan.MoveReason;
+import upshot.core.plan.Placement;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Support;
+import upshot.core.size.Size;
+
+/** Each rule on the whole cut: kept, exactly on its bound, violated, mended. Uses are counted in frames of 24 a second. */
+class WholeRulesTest {
+
+    private final SamplePlan sample = new SamplePlan();
+    private final Action action = sample.action();
+
+    private void use(int frames, UnaryOperator<Shot> shot) {
+        use(action, frames, shot);
+    }
+
+    private void use(Action of, int frames, UnaryOperator<Shot> shot) {
+        sample.use(sample.shot(of, shot), frames);
+    }
+
+    private static Optional<Finding> judge(WholeRule rule, Plan plan) {
+        return rule.judge(PaperCut.of(plan));
+    }
+
+    private boolean watched(WholeRule rule) {
+        return judge(rule, sample.build()).isPresent();
+    }
+
+    private static Plan house(Plan plan, String field, Object value) {
+        return plan.apply(Change.set(plan.house(), field, value));
+    }
+
+    private static Plan mended(WholeRule rule, Plan plan, int mend) {
+        return plan.apply(judge(rule, plan).orElseThrow().mends().get(mend).change());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"240, ''", "239, Too short.", "241, Too long."})
+    void the_cut_is_as_long_as_the_promo_to_the_frame(int frames, String title) {
+        sample.brief("lengthS", 10.0);
+        use(frames, one -> one);
+
+        assertThat(judge(new Length(), sample.build()).map(Finding::title).orElse(""))
+                .isEqualTo(title);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"96, false", "97, true"})
+    void a_wide_comes_within_four_seconds_of_a_short_cut(int before, boolean watched) {
+        use(before, one -> one.with("size", Size.MEDIUM));
+        use(48, one -> one.with("size", Size.FULL));
+
+        assertThat(watched(new Established())).isEqualTo(watched);
+    }
+
+    @Test
+    void in_a_long_cut_it_may_come_later_and_without_any_it_is_said() {
+        use(120, one -> one);
+        assertThat(watched(new Established())).isTrue();
+        // Five of 40 seconds are an eighth, less than 15 %.
+        use(840, one -> one.with("size", Size.WIDE));
+        assertThat(watched(new Established())).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"STILL, STAYS, false", "PULL, STAYS, false", "PUSH, STAYS, true", "PUSH, LEAVES, false"})
+    void a_closing_image_settles_pulls_out_or_lets_the_subject_leave(Move move, FrameUse leaves, boolean watched) {
+        use(48, one -> one.with("move", move).with("frameUse", leaves));
+        Plan plan = sample.build();
+
+        assertThat(judge(new Closing(), plan).isPresent()).isEqualTo(watched);
+        if (watched) {
+            assertThat(judge(new Closing(), mended(new Closing(), plan, 0))).isEmpty();
+            assertThat(judge(new Closing(), mended(new Closing(), plan, 1))).isEmpty();
+        }
+    }
+
+    @Test
+    void it_mirrors_the_opening_where_that_is_asked() {
+        use(48, one -> one.with("size", Size.WIDE));
+        use(48, one -> one.with("size", Size.WIDE).with("placement", Placement.LEFT_THIRD));
+        Plan asked = house(sample.build(), "mirrorEnding", true);
+
+        assertThat(judge(new Closing(), house(asked, "mirrorEnding", false))).isEmpty();
+        assertThat(judge(new Closing(), asked)).isPresent();
+        Plan same = asked.apply(Change.set(asked.shots().get(1), "placement", Placement.CENTRE));
+        assertThat(judge(new Closing(), same)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"48, 48, 0", "47, 48, 1", "48, 47, 1", "47, 12, 2"})
+    void both_ends_last_two_seconds(int first, int last, int mends) {
+        use(first, one -> one);
+        use(10, one -> one);
+        use(last, one -> one);
+        Plan plan = sample.build();
+
+        assertThat(judge(new ShortEnds(), plan)
+                        .map(finding -> finding.mends().size())
+                        .orElse(0))
+                .isEqualTo(mends);
+        if (mends == 1) {
+            assertThat(judge(new ShortEnds(), mended(new ShortEnds(), plan, 0))).isEmpty();
+        }
+    }
+
+    @Test
+    void beats_follow_one_another_and_cutaways_may_come_from_anywhere() {
+        Action ending = sample.action(one -> one.with("beatId", sample.nextBeat()));
+        Action place = sample.action(one -> one.with("feature", true));
+        use(24, one -> one);
+        use(ending, 24, one -> one);
+        use(place, 24, one -> one);
+        assertThat(watched(new StoryOrder())).isFalse();
+        use(24, one -> one);
+        assertThat(watched(new StoryOrder())).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"192, false", "193, true"})
+    void eight_seconds_pass_without_a_cutaway_and_no_more(int frames, boolean watched) {
+        use(frames, one -> one);
+        use(sample.action(one -> one.with("feature", true)), 24, one -> one);
+        use(192, one -> one);
+
+        assertThat(watched(new Cutaways())).isEqualTo(watched);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"KEEP_MOVING, 60, false", "KEEP_MOVING, 59, true", "ANCHORED, 40, false", "ANCHORED, 41, true"})
+    void the_school_says_how_many_seconds_move(MovementSchool school, int moving, boolean watched) {
+        use(moving, one -> one.with("move", Move.SLIDE));
+        use(100 - moving, one -> one);
+
+        assertThat(judge(new MovingShare(), movement(school)).isPresent()).isEqualTo(watched);
+    }
+
+    private Plan movement(MovementSchool school) {
+        Plan plan = sample.build();
+        return plan.house().movement() == school ? plan : house(plan, "movement", school);
+    }
+
+    @Test
+    void anchored_one_in_any_four_is_still_and_motivated_every_move_has_a_reason() {
+        for (int i = 0; i < 4; i++) {
+            use(10, one -> one.with("move", Move.SLIDE).with("reason", MoveReason.REVEALS));
+        }
+        use(100, one -> one);
+        assertThat(judge(new MovingShare(), movement(MovementSchool.ANCHORED))
+                        .orElseThrow()
+                        .title())
+                .isEqualTo("No rest in four.");
+        assertThat(judge(new MovingShare(), movement(MovementSchool.MOTIVATED))).isEmpty();
+        use(10, one -> one.with("move", Move.PAN));
+        assertThat(judge(new MovingShare(), movement(MovementSchool.MOTIVATED))
+                        .orElseThrow()
+                        .measured()
+                        .value())
+                .isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"144, false", "145, true"})
+    void hand_held_lasts_twelve_seconds_on_end(int frames, boolean watched) {
+        use(144, one -> one.with("support", Support.HAND_HELD));
+        use(frames, one -> one.with("support", Support.HAND_HELD));
+        use(24, one -> one);
+        use(288, one -> one.with("support", Support.HAND_HELD));
+
+        assertThat(watched(new HandHeldRun())).isEqualTo(watched);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3, 2, false", "4, 2, true", "1, 0, false"})
+    void three_fifths_at_one_height_and_no_more(int eye, int low, boolean watched) {
+        for (int i = 0; i < eye; i++) {
+            use(24, one -> one.with("cameraHeightM", 1.5));
+        }
+        for (int i = 0; i < low; i++) {
+            use(24, one -> one.with("cameraHeightM", 0.3));
+        }
+        assertThat(watched(new OneHeight())).isEqualTo(watched);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"24, false", "25, true"})
+    void the_longest_is_twice_the_shortest(int shortest, boolean watched) {
+        use(shortest, one -> one);
+        use(48, one -> one);
+
+        assertThat(watched(new Pace())).isEqualTo(watched);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"4, false", "5, true"})
+    void four_of_one_length_may_follow_each_other(int run, boolean watched) {
+        use(48, one -> one);
+        for (int i = 0; i < run; i++) {
+            use(24, one -> one);
+        }
+        assertThat(watched(new Pace())).isEqualTo(watched);
+    }
+
+    @Test
+    void half_of_the_joints_fall_on_a_beat_within_a_frame_and_a_snap_brings_all() {
+        // 120 bpm is a beat in twelve frames.
+        sample.brief("tempoBpm", Optional.of(120.0));
+        use(25, one -> one);
+        use(30, one -> one);
+        use(17, one -> one);
+        assertThat(watched(new OnTheBeat()))
+                .as("25 is one off 24, 55 is five off 60")
+                .isFalse();
+        use(5, one -> one);
+        use(24, one -> one);
+        Plan plan = sample.build();
+        // The joints lie on 25, 55, 72 and 77.
+        assertThat(judge(new OnTheBeat(), plan)).isEmpty();
+        Plan later = plan.apply(Change.set(plan.uses().get(0), "frames", 28));
+        assertThat(judge(new OnTheBeat(), later).orElseThrow().measured().value())
+                .isCloseTo(0, within(1e-9));
+        // Now 28, 58, 75 and 80; with a use of two frames in between it would have none left.
+        Plan tiny = later.apply(Change.set(later.uses().get(3), "frames", 2));
+        assertThat(judge(new OnTheBeat(), tiny).orElseThrow().mends()).isEmpty();
+        Plan snapped = mended(new OnTheBeat(), later, 0);
+        assertThat(PaperCut.of(snapped).uses())
+                .extracting(PaperCut.Placed::startFrame)
+                .containsExactly(0L, 24L, 60L, 72L, 84L);
+        assertThat(PaperCut.of(snapped).frames()).isEqualTo(PaperCut.of(later).frames());
+    }
+
+    @Test
+    void without_music_no_joint_is_beside_it() {
+        use(25, one -> one);
+        use(30, one -> one);
+
+        assertThat(watched(new OnTheBeat())).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"20, false", "21, true"})
+    void a_fifth_is_slow_where_slow_motion_is_an_event(int slow, boolean watched) {
+        use(slow, one -> one.with("captureRate", FrameRate.of(120)));
+        use(100 - slow, one -> one);
+        Plan varied = house(sample.build(), "speed", SpeedSchool.VARIED);
+
+        assertThat(judge(new SlowShare(), house(varied, "speed", SpeedSchool.SPARE))
+                        .isPresent())
+                .isEqualTo(watched);
+        assertThat(judge(new SlowShare(), varied)).isEmpty();
+    }
+
+    @Test
+    void an_empty_cut_is_not_judged_and_a_beginner_s_is_by_most_rules() {
+        assertThat(WholeRule.judgeAll(PaperCut.of(sample.build()))).isEmpty();
+        for (int i = 0; i < 8; i++) {
+            use(30, one -> one.with("move", Move.PAN).with("support", Support.HAND_HELD));
+        }
+        assertThat(WholeRule.judgeAll(PaperCut.of(sample.build())))
+                .extracting(Finding::ruleId)
+                .contains(
+                        "length",
+                        "no-establishing",
+                        "closing",
+                        "short-ends",
+                        "one-height",
+                        "pace",
+                        "cutaways",
+                        "moving-share");
+    }
+}
