@@ -6,11 +6,13 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
+import upshot.core.order.DayPlan;
+import upshot.core.plan.Brief;
 
-/** All rules on joints, in the order in which they are shown. */
+/** All rules on joints, in the order in which they are shown: those that need nothing but the cut, then the light. */
 public final class JointRules {
 
-    public static final List<JointRule> ALL = List.of(
+    private static final List<JointRule> ALL = List.of(
             new TravelFlip(),
             new LineCross(),
             new TooAlike(),
@@ -22,12 +24,23 @@ public final class JointRules {
             new SameSeconds(),
             new StateJump());
 
-    private JointRules() {}
+    private final List<JointRule> rules;
+
+    private JointRules(List<JointRule> rules) {
+        this.rules = rules;
+    }
+
+    /** All of them; the light is judged at the times of an order of the day. */
+    public static JointRules with(Brief brief, DayPlan day) {
+        return new JointRules(Stream.concat(ALL.stream(), Stream.of(new LightJump(brief, day)))
+                .toList());
+    }
 
     /** What every rule says about a joint, worst first. */
-    public static List<Finding> judge(PaperCut cut, int joint) {
-        Stream<Optional<Finding>> said = ALL.stream().map(rule -> rule.judge(cut, joint));
-        return said.flatMap(Optional::stream)
+    public List<Finding> judge(PaperCut cut, int joint) {
+        return rules.stream()
+                .map(rule -> rule.judge(cut, joint))
+                .flatMap(Optional::stream)
                 .sorted(Comparator.comparing(Finding::status).reversed())
                 .toList();
     }

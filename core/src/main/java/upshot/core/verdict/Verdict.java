@@ -46,8 +46,10 @@ public record Verdict(
     public static Verdict of(Plan plan) {
         PaperCut cut = PaperCut.of(plan);
         List<List<Finding>> joints = new ArrayList<>();
+        DayPlan day = ShootingOrder.of(plan, MinutesTable.of(plan));
+        JointRules rules = JointRules.with(plan.brief(), day);
         for (int joint = 0; joint < cut.joints(); joint++) {
-            joints.add(JointRules.judge(cut, joint));
+            joints.add(rules.judge(cut, joint));
         }
         Map<UUID, List<Finding>> shots = new LinkedHashMap<>();
         Map<UUID, ShotNumbers> numbers = new LinkedHashMap<>();
@@ -59,14 +61,7 @@ public record Verdict(
             }
         }
         return new Verdict(
-                plan,
-                Coverage.holes(plan),
-                cut,
-                List.copyOf(joints),
-                WholeRule.judgeAll(cut),
-                shots,
-                numbers,
-                ShootingOrder.of(plan, MinutesTable.of(plan)));
+                plan, Coverage.holes(plan), cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
     }
 
     public Gauges gauges() {

@@ -1,0 +1,135 @@
+package upshot.core.joint;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.light.SunDay;
+import upshot.core.measure.Degrees;
+import upshot.core.order.DayPlan;
+import upshot.core.plan.Brief;
+
+/**
+ * Outdoors the light has changed between two neighbours of one spot and beat: the sun has moved over 10°, 45 minutes lie
+ * between, or 15 while it is low; golden beside not golden is a break. Asked only of shots that have a time in the
+ * order of the day, and where the sun of that day is known.
+ */
+final class LightJump implements JointRule {
+
+    private static final double MOST_ARC_DEG = 10;
+    private static final double MOST_MIN = 45;
+    private static final double MOST_LOW_MIN = 15;
+    private static final double LOW_DEG = 10;
+    private static final double GOLDEN_APART_DEG = 3;
+
+    private final Optional<SunDay> sun;
+    private final Map<UUID, Instant> times = new HashMap<>();
+
+    private record Lit(Instant at, double altitudeDeg, double azimuthDeg) {
+
+        boolean golden() {
+            return altitudeDeg >= SunDay.GOLDEN_FROM_DEG && altitudeDeg < SunDay.GOLDEN_TO_DEG;
+        }
+
+        double arcDeg(Lit other) {
+            return Degrees.acos(Degrees.sin(altitudeDeg) * Degrees.sin(other.altitudeDeg)
+                    + Degrees.cos(altitudeDeg)
+                            * Degrees.cos(other.altitudeDeg)
+                            * Degrees.cos(azimuthDeg - other.azimuthDeg));
+        }
+    }
+
+    LightJump(Brief brief, DayPlan day) {
+        this.sun = SunDay.of(brief);
+        sun.ifPresent(known -> {
+            Instant call =
+                    known.date().atTime(brief.callTime()).atZone(known.zone()).toInstant();
+            day.slots()
+                    .forEach(slot -> slot.setup()
+                            .shots()
+                            .forEach(shot -> times.put(shot.id(), call.plus(Duration.ofMinutes(slot.startMin())))));
+        });
+    }
+
+    @Override
+    public String id() {
+        return "light-jump";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut, int joint) {
+        Placed out = cut.outOf(joint);
+        Placed into = cut.into(joint);
+        boolean sameLight = out.action().spotId().equals(into.action().spotId())
+                && out.action().beatId().equals(into.action().beatId())
+                && cut.plan().spotOf(into.action()).outdoors();
+        boolean timed = times.containsKey(out.shot().id())
+                && times.containsKey(into.shot().id());
+        return sameLight && timed ? compare(out, into, lit(out), lit(into)) : Optional.empty();
+    }
+
+    private Lit lit(Placed placed) {
+        Instant at = times.get(placed.shot().id());
+        return new Lit(at, sun.orElseThrow().altitudeDeg(at), sun.orElseThrow().azimuthDeg(at));
+    }
+
+    private Optional<Finding> compare(Placed out, Placed into, Lit one, Lit other) {
+        double apart = Math.abs(one.altitudeDeg - other.altitudeDeg);
+        if (one.golden() != other.golden() && apart >= GOLDEN_APART_DEG) {
+            return said(
+                    Status.BREAK,
+                    out,
+                    into,
+                    "Golden and not golden.",
+                    new Measured(apart, GOLDEN_APART_DEG, "°"),
+                    "The sun stands %s for %s and %s for %s: one is golden and the other is not."
+                            .formatted(
+                                    Say.degrees(one.altitudeDeg),
+                                    out.shot().code(),
+                                    Say.degrees(other.altitudeDeg),
+                                    into.shot().code()));
+        }
+        double arc = one.arcDeg(other);
+        if (arc > MOST_ARC_DEG) {
+            return said(
+                    Status.WATCH,
+                    out,
+                    into,
+                    "The sun has moved.",
+                    new Measured(arc, MOST_ARC_DEG, "°"),
+                    "Between %s and %s the sun moves %s; shadows will not match."
+                            .formatted(out.shot().code(), into.shot().code(), Say.degrees(arc)));
+        }
+        double minutes = Duration.between(one.at, other.at).abs().toMinutes();
+        double most = Math.min(one.altitudeDeg, other.altitudeDeg) < LOW_DEG ? MOST_LOW_MIN : MOST_MIN;
+        return minutes <= most
+                ? Optional.empty()
+                : said(
+                        Status.WATCH,
+                        out,
+                        into,
+                        "The light has changed.",
+                        new Measured(minutes, most, "min"),
+                        "%s min lie between %s and %s; %s are few enough at this height of the sun."
+                                .formatted(
+                                        Say.number(minutes, 0),
+                                        out.shot().code(),
+                                        into.shot().code(),
+                                        Say.number(most, 0)));
+    }
+
+    private Optional<Finding> said(
+            Status status, Placed out, Placed into, String title, Measured measured, String why) {
+        return Optional.of(
+                new Finding(id(), status, List.of(out.use().id(), into.use().id()), title, measured, why, List.of()));
+    }
+}
