@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
@@ -13,6 +14,7 @@ import upshot.app.web.FrameView;
 import upshot.app.web.Selected;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Say;
+import upshot.core.finding.Status;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
@@ -38,7 +40,7 @@ class CutStage implements Stage {
 
     @Override
     public List<String> pieces() {
-        return List.of("length", "score", "panel", "tray");
+        return List.of("length", "findings", "score", "panel", "tray");
     }
 
     /** The panel of a joint. */
@@ -59,6 +61,7 @@ class CutStage implements Stage {
         model.put("noShots", verdict.plan().shots().isEmpty());
         model.put("lengthNote", lengthNote(cut));
         model.put("fits", cut.missingFrames() == 0);
+        model.put("nextFinding", nextFinding(verdict, parameters.getOrDefault("joint", "")));
         model.put("use", use.orElse(null));
         model.put("joint", use.isPresent() ? null : joint.orElse(null));
         model.put("whole", verdict.whole().stream().map(FindingView::of).toList());
@@ -78,6 +81,18 @@ class CutStage implements Stage {
                 FrameView.of(verdict, verdict.cut().outOf(index).shot()),
                 FrameView.of(verdict, verdict.cut().into(index).shot()),
                 verdict.joints().get(index).stream().map(FindingView::of).toList()));
+    }
+
+    /** The next joint that wants watching or breaks, round the end; 0 where all are clear. */
+    private static int nextFinding(Verdict verdict, String from) {
+        int joints = verdict.joints().size();
+        int start = from.matches("[1-9][0-9]{0,4}") ? Integer.parseInt(from) : 0;
+        return IntStream.range(0, joints)
+                .map(step -> Math.floorMod(start + step, joints))
+                .filter(index -> Verdict.status(verdict.joints().get(index)) != Status.CLEAR)
+                .map(index -> index + 1)
+                .findFirst()
+                .orElse(0);
     }
 
     private static String lengthNote(PaperCut cut) {

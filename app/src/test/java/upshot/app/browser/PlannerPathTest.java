@@ -193,4 +193,22 @@ class PlannerPathTest extends InBrowser {
         assertThat(page.locator("#said")).containsText("You are signed out. Your edit is kept here");
         assertThat(page.getByLabel("Place")).hasValue("Pier 3");
     }
+
+    @Test
+    void findings_of_the_demo_s_cut_are_walked_by_key_and_the_whole_cut_is_judged() {
+        signIn("planner@saltmarsh.example", "saltmarsh-clay");
+        page.getByRole(AriaRole.LINK, named("Kiln Night")).click();
+        stage(3);
+        assertThat(page.locator("#whole-panel")).containsText("Moves without a reason.");
+        page.keyboard().press("n");
+        Locator title = page.locator(".joint-title");
+        assertThat(title).not().containsText("is clear");
+        String first = title.innerText();
+        page.keyboard().press("n");
+        assertThat(title).not().hasText(first);
+        assertThat(title).not().containsText("is clear");
+        page.getByRole(AriaRole.LINK, named("The whole cut")).click();
+        assertThat(page.locator("#whole-panel")).isVisible();
+        Accessible.check(page, "the whole cut");
+    }
 }

@@ -23,6 +23,7 @@ public final class ReadyChecks {
         if (plan.brief().aspect().ratio() < 1) {
             checks.add("Camera turned upright");
         }
+        checks.addAll(AskedByTheCut.of(plan, shot));
         if (shot.lampsOff()) {
             checks.add("Lamps off");
         }

@@ -14,6 +14,7 @@ import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
 import upshot.core.plan.Device;
 import upshot.core.plan.Devices;
+import upshot.core.plan.Entry;
 import upshot.core.plan.FrameUse;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
@@ -146,5 +147,19 @@ class ShotCompositionTest extends ShotOnSample {
         assertThat(RaisedCautions.of(plan, shot))
                 .isEqualTo(
                         Cautions.of(Caution.FIRE, Caution.LOUD, Caution.CABLES).and(Cautions.parse(raised)));
+    }
+
+    @Test
+    void what_a_transition_asks_is_on_both_shots() {
+        Shot out = shot(one -> one, one -> one);
+        Shot into = shot(one -> one, one -> one);
+        sample.use(out);
+        sample.use(into, Entry.WHIP);
+        sample.use(out, Entry.DISSOLVE);
+        Plan plan = sample.build();
+
+        assertThat(ReadyChecks.of(plan, out)).contains("It ends with a whip", "Seconds to blend where it begins");
+        assertThat(ReadyChecks.of(plan, into)).contains("It begins with a whip", "Seconds to blend where it ends");
+        assertThat(AskedByTheCut.of(plan, shot(one -> one, one -> one))).isEmpty();
     }
 }
