@@ -39,14 +39,14 @@ public final class Benchmarks {
         Plan cut = LargeJob.of(60, 250, 200);
         Plan longCut = LargeJob.of(60, 250, 2000);
         Shot turned = full.shots().get(100);
+        Verdict judged = Verdict.of(full);
+        Verdict judgedCut = Verdict.of(cut);
+        Shot inCut = cut.shots().get(100);
         List<Row> rows = List.of(
                 timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
                 timed("Judge 60 actions and 250 shots", "100 ms", () -> Verdict.of(full)),
-                timed(
-                        "Preview: turn one shot and judge again",
-                        "50 ms",
-                        () -> Verdict.of(
-                                full.apply(Change.set(turned, "bearingDeg", turned.bearingDeg() == 45 ? 50.0 : 45.0)))),
+                timed("Preview: turn one shot and judge again", "50 ms", () -> again(judged, turned)),
+                timed("One shot of 200 uses turned and judged again", "1 ms wanted", () -> again(judgedCut, inCut)),
                 timed("Judge 200 uses", "5 ms wanted", () -> Verdict.of(cut)),
                 timed("Judge 2,000 uses", "50 ms wanted", () -> Verdict.of(longCut)));
         Files.writeString(Path.of(arguments[0]), page(rows));
@@ -54,6 +54,11 @@ public final class Benchmarks {
 
     private static Object fill(Plan plan) {
         return new Fill(UUID::randomUUID, Codes.of(plan)).propose(plan, hole -> true);
+    }
+
+    private static Verdict again(Verdict before, Shot turned) {
+        double bearing = turned.bearingDeg() == 45 ? 50.0 : 45.0;
+        return before.after(before.plan().apply(Change.set(turned, "bearingDeg", bearing)));
     }
 
     private static Row timed(String what, String aim, Supplier<Object> work) {

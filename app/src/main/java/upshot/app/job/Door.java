@@ -19,6 +19,7 @@ import upshot.core.plan.Conflict;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.verdict.Verdict;
 import upshot.exchange.json.ChangeJson;
 
 /**
@@ -65,10 +66,11 @@ public class Door {
         return save(job, who, plan, proposal, null, null);
     }
 
-    /** What the plan would be; saves nothing. */
+    /** What would be thought of the plan after a change; saves nothing. */
     @Transactional(readOnly = true)
-    public Plan preview(UUID jobId, UUID ownerId, Change change) {
-        return judged.current(jobId, ownerId).verdict().plan().apply(change);
+    public Verdict preview(UUID jobId, UUID ownerId, Change change) {
+        Verdict present = judged.current(jobId, ownerId).verdict();
+        return present.after(present.plan().apply(change));
     }
 
     /** What a gesture would propose, and that the plan would take it; saves nothing. */

@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 import upshot.app.account.SignedIn;
 import upshot.app.store.Job;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.json.ChangeJson;
 
@@ -43,9 +42,8 @@ class DoorController {
 
     /** Only what follows a moving control is drawn; nothing is saved. */
     private Answer preview(Job job, SignedIn who, Stage stage, EditRequest edit) {
-        Plan plan = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
-        Map<String, Object> model =
-                pages.model(shown(job, who, job.version()), stage, Verdict.of(plan), edit.parameters());
+        Verdict verdict = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
+        Map<String, Object> model = pages.model(shown(job, who, job.version()), stage, verdict, edit.parameters());
         return new Answer(job.version(), pages.livePieces(stage, model), "", edit.parameters());
     }
 

@@ -53,8 +53,10 @@ public class JudgedPlans {
         return cache.get(new Version(jobId, version), missing -> Verdict.of(plans.load(jobId)));
     }
 
-    /** Judges what was just committed and keeps it. */
+    /** Judges what was just committed, in part where the version before is known, and keeps it. */
     Verdict remember(UUID jobId, long version, Plan plan) {
-        return cache.get(new Version(jobId, version), missing -> Verdict.of(plan));
+        Verdict before = cache.getIfPresent(new Version(jobId, version - 1));
+        return cache.get(
+                new Version(jobId, version), missing -> before == null ? Verdict.of(plan) : before.after(plan));
     }
 }

@@ -14,7 +14,7 @@ final class Accessible {
     /** Fails on anything serious or critical. */
     static void check(Page page, String what) {
         // Colours on their way from one to another have no contrast of their own.
-        page.waitForFunction("document.getAnimations().every((one) => one.playState !== 'running')");
+        page.waitForFunction("() => document.getAnimations().every((one) => one.playState !== 'running')");
         List<String> serious = new AxeBuilder(page)
                 .analyze().getViolations().stream()
                         .filter(one -> List.of("serious", "critical").contains(one.getImpact()))

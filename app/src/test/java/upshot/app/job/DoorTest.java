@@ -171,7 +171,8 @@ class DoorTest {
     @Test
     void a_preview_saves_nothing_and_an_empty_proposal_leaves_no_revision() {
         Shot shot = shot("K1");
-        Plan preview = door.preview(jobId, owner.id(), Change.set(shot, "bearingDeg", 200.0));
+        Plan preview = door.preview(jobId, owner.id(), Change.set(shot, "bearingDeg", 200.0))
+                .plan();
 
         assertThat(preview.shots().get(0).bearingDeg()).isEqualTo(200);
         assertThat(stored().shots()).containsExactly(shot);

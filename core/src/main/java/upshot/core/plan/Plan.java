@@ -212,6 +212,13 @@ public final class Plan {
         return (List<R>) sorted.get(kind);
     }
 
+    /** Whether another plan has the same records of a kind; plans that come from one another mostly share them. */
+    public boolean hasSame(Kind<?> kind, Plan other) {
+        Map<UUID, PlanRecord> own = records.get(kind);
+        Map<UUID, PlanRecord> others = other.records.get(kind);
+        return own == others || own.equals(others);
+    }
+
     private Comparator<PlanRecord> orderOf(Kind<?> kind) {
         if (kind == Kind.ACTION) {
             return story(plannedRecord -> (Action) plannedRecord).thenComparing(IN_ORDER);

@@ -1,9 +1,12 @@
 package upshot.core.verdict;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Hole;
@@ -44,21 +47,38 @@ public record Verdict(
 
     /** Judges a plan as a whole. */
     public static Verdict of(Plan plan) {
-        PaperCut cut = PaperCut.of(plan);
-        List<List<Finding>> joints = new ArrayList<>();
-        DayPlan day = ShootingOrder.of(plan, MinutesTable.of(plan));
-        JointRules rules = JointRules.with(plan.brief(), day);
-        for (int joint = 0; joint < cut.joints(); joint++) {
-            joints.add(rules.judge(cut, joint));
-        }
+        return judged(plan, Optional.empty());
+    }
+
+    /** Judges a changed plan, and keeps of this verdict what still holds; the same as judging it as a whole. */
+    public Verdict after(Plan changed) {
+        return judged(changed, Optional.of(this));
+    }
+
+    private static Verdict judged(Plan plan, Optional<Verdict> before) {
+        Optional<Kept> kept = before.map(earlier -> new Kept(earlier, plan));
         Map<UUID, List<Finding>> shots = new LinkedHashMap<>();
         Map<UUID, ShotNumbers> numbers = new LinkedHashMap<>();
+        Set<UUID> held = new HashSet<>();
         for (Shot shot : plan.shots()) {
-            numbers.put(shot.id(), ShotNumbers.of(plan, shot));
-            List<Finding> findings = ShotRule.judgeAll(plan, shot);
+            boolean holds = kept.filter(one -> one.holds(shot)).isPresent();
+            if (holds) {
+                held.add(shot.id());
+            }
+            numbers.put(shot.id(), holds ? before.get().numbers.get(shot.id()) : ShotNumbers.of(plan, shot));
+            List<Finding> findings = holds ? before.get().findingsOf(shot) : ShotRule.judgeAll(plan, shot);
             if (!findings.isEmpty()) {
                 shots.put(shot.id(), findings);
             }
+        }
+        DayPlan day = kept.flatMap(one -> one.day(held)).orElseGet(() -> ShootingOrder.of(plan, MinutesTable.of(plan)));
+        PaperCut cut = PaperCut.of(plan);
+        int keptJoints = kept.map(one -> one.joints(cut, held, day)).orElse(0);
+        List<List<Finding>> joints = new ArrayList<>(
+                before.map(one -> one.joints.subList(0, keptJoints)).orElse(List.of()));
+        JointRules rules = JointRules.with(plan.brief(), day);
+        for (int joint = keptJoints; joint < cut.joints(); joint++) {
+            joints.add(rules.judge(cut, joint));
         }
         return new Verdict(
                 plan, Coverage.holes(plan), cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
