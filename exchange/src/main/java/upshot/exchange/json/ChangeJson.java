@@ -121,7 +121,7 @@ public final class ChangeJson {
 
     private static PlanRecord readRecord(Kind<?> kind, JsonNode node) {
         return kind.create(kind.fields().stream()
-                .map(field -> ValueJson.read(field, node.get(field.name())))
+                .map(field -> LaterFields.read(kind, field, node))
                 .toArray());
     }
 

@@ -151,7 +151,7 @@ public final class PlanJson {
         for (int i = 0; i < values.length; i++) {
             Field field = kind.fields().get(i);
             try {
-                values[i] = ValueJson.read(field, node.get(field.name()));
+                values[i] = LaterFields.read(kind, field, node);
             } catch (UnreadableJson wrong) {
                 throw new Unreadable("%s, field %s".formatted(where, field.name()), wrong.getMessage());
             }

@@ -130,6 +130,26 @@ class PlanJsonTest {
     }
 
     @Test
+    void what_was_written_before_a_field_existed_is_still_read_and_what_always_existed_has_to_be_there() {
+        SamplePlan sample = new SamplePlan();
+        Shot shot = sample.shot(sample.action(), 30);
+        sample.use(shot);
+        Plan plan = sample.build();
+        String older = PlanJson.write(plan)
+                .replaceAll("\"(alsoMove|still|devices|zooms|noGo|joinFrames)\" : [^,\\n]+,\\s*", "");
+        Change.Remove removed = new Change.Remove(shot);
+        String change = ChangeJson.write(removed).replaceAll("\"(rollMeant|cautions|keyDeg)\":[^,]+,", "");
+
+        assertThat(older).doesNotContain("alsoMove", "noGo", "joinFrames");
+        assertThat(PlanJson.read(bytes(older))).isEqualTo(plan);
+        assertThat(change).doesNotContain("rollMeant", "keyDeg");
+        assertThat(ChangeJson.read(change).steps()).containsExactly(removed);
+        assertThatThrownBy(() -> PlanJson.read(bytes(older.replaceAll("\"bearingDeg\" : [^,\\n]+,\\s*", ""))))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("bearingDeg");
+    }
+
+    @Test
     void a_reference_to_nothing_is_refused() {
         Plan plan = hundredActions();
         String file = PlanJson.write(plan)
