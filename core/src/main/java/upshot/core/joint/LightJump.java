@@ -20,7 +20,7 @@ import upshot.core.plan.Brief;
 
 /**
  * Outdoors the light has changed between two neighbours of one spot and beat: the sun has moved over 10°, 45 minutes lie
- * between, or 15 while it is low; golden beside not golden is a break. Asked only of shots that have a time in the
+ * between, or 15 while it is low; golden beside not golden is a break. In the dark nothing of that shows. Asked only of shots that have a time in the
  * order of the day, and where the sun of that day is known.
  */
 final class LightJump implements JointRule {
@@ -83,6 +83,9 @@ final class LightJump implements JointRule {
     }
 
     private Optional<Finding> compare(Placed out, Placed into, Lit one, Lit other) {
+        if (one.altitudeDeg < SunDay.BLUE_FROM_DEG && other.altitudeDeg < SunDay.BLUE_FROM_DEG) {
+            return Optional.empty();
+        }
         double apart = Math.abs(one.altitudeDeg - other.altitudeDeg);
         if (one.golden() != other.golden() && apart >= GOLDEN_APART_DEG) {
             return said(

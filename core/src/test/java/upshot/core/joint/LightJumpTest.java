@@ -50,10 +50,15 @@ class LightJumpTest extends JointOnSample {
     @ParameterizedTest
     @CsvSource({
         // The sun goes 15° an hour: 10° of arc take 40 min and a little more off the equator.
-        "11:20, 11:58, ''", "11:00, 12:00, The sun has moved.",
+        "11:20, 11:58, ''",
+        "11:00, 12:00, The sun has moved.",
         // Low it goes as far, but its colour changes more quickly.
-        "15:50, 16:05, ''", "15:50, 16:06, The light has changed.",
-        "15:00, 16:40, Golden and not golden.", "16:30, 16:40, ''"
+        "15:50, 16:05, ''",
+        "15:50, 16:06, The light has changed.",
+        "15:00, 16:40, Golden and not golden.",
+        "16:30, 16:40, ''",
+        "18:30, 19:50, ''",
+        "17:40, 18:30, The sun has moved."
     })
     void neighbours_are_lit_alike_for_so_long(LocalTime first, LocalTime second, String expected) {
         Plan plan = twoShots();
