@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import upshot.core.coverage.Coverage;
+import upshot.core.coverage.Footage;
 import upshot.core.coverage.Hole;
 import upshot.core.coverage.View;
 import upshot.core.coverage.Wishes;
@@ -21,7 +22,6 @@ import upshot.core.plan.Line;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
-import upshot.core.shot.ShotNumbers;
 import upshot.core.size.Size;
 import upshot.core.size.SizeClass;
 import upshot.core.verdict.Verdict;
@@ -245,11 +245,7 @@ final class CoverageGrid {
     }
 
     private String footage(Action action) {
-        List<ShotNumbers> numbers = plan.shotsOf(action).stream()
-                .map(shot -> verdict.numbers().get(shot.id()))
-                .toList();
-        double inCut = numbers.stream().mapToDouble(ShotNumbers::screenS).sum();
-        double usable = numbers.stream().mapToDouble(ShotNumbers::usableScreenS).sum();
-        return inCut == 0 ? "–" : Say.number(usable / inCut, 1) + "×";
+        Footage footage = Footage.of(plan, action, verdict.numbers());
+        return footage.screenS() == 0 ? "–" : Say.number(footage.usableS() / footage.screenS(), 1) + "×";
     }
 }

@@ -15,6 +15,7 @@ import upshot.core.plan.Light;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.WantedLight;
+import upshot.core.shot.DarkeningLadder;
 import upshot.core.shot.Exposing;
 
 /** How much light a shot wants, where the sun stands for it, and when the light that its action asks for is there. */
@@ -27,6 +28,7 @@ final class LightFigures {
     static List<ShotFigures.Figure> of(Plan plan, Shot shot) {
         List<ShotFigures.Figure> figures = new ArrayList<>();
         figures.add(needed(plan, shot));
+        tooBright(plan, shot).ifPresent(figures::add);
         SunOnView.of(plan, shot).map(sun -> sun(plan, shot, sun)).ifPresent(figures::add);
         SunDay.of(plan.brief())
                 .flatMap(day -> wanted(plan, plan.actionOf(shot), day))
@@ -66,6 +68,20 @@ final class LightFigures {
                                 exposing.shutter(),
                                 shot.iso(),
                                 shot.ndStops() > 0 ? ", ND %s".formatted(Say.number(shot.ndStops(), 1)) : ""));
+    }
+
+    /** From a stop on, where it goes. */
+    private static Optional<ShotFigures.Figure> tooBright(Plan plan, Shot shot) {
+        double over = -Exposing.of(plan, shot).missingStops();
+        return over < 1
+                ? Optional.empty()
+                : Optional.of(new ShotFigures.Figure(
+                        "Too bright",
+                        DarkeningLadder.of(plan, shot, over).stream()
+                                .map(rung -> rung.label())
+                                .collect(Collectors.joining(", ")),
+                        "%s over; ND before shutter, shutter by two thirds at most, then aperture and ISO"
+                                .formatted(Say.stops(over))));
     }
 
     private static ShotFigures.Figure sun(Plan plan, Shot shot, SunOnView sun) {

@@ -38,6 +38,7 @@ public final class ReadyChecks {
                 action.sound().isEmpty()
                         ? "Sound: levels, wind, traffic"
                         : "Sound: levels, wind, traffic; record %s".formatted(action.sound()));
+        checks.add("Afterwards: card copied twice and verified before it is formatted");
         return checks;
     }
 

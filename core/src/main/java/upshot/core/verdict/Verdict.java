@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import upshot.core.coverage.Coverage;
+import upshot.core.coverage.Footage;
 import upshot.core.coverage.Hole;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
@@ -88,8 +89,8 @@ public record Verdict(
         int broken = (int) joints.stream()
                 .filter(findings -> status(findings) == Status.BREAK)
                 .count();
-        double usable = numbers.values().stream()
-                .mapToDouble(ShotNumbers::usableScreenS)
+        double usable = plan.actions().stream()
+                .mapToDouble(action -> Footage.of(plan, action, numbers).usableS())
                 .sum();
         return new Gauges(
                 holes.size(), broken, day.slackMin(), usable / plan.brief().lengthS());

@@ -49,22 +49,6 @@ class FillTest {
     }
 
     @Test
-    void an_action_asks_wide_mid_and_detail_a_feature_one_picture() {
-        Action action = sample.action();
-        Action place = sample.action(one -> one.with("feature", true).with("subjectId", sample.object()));
-        sample.shot(action, shot -> shot.with("size", Size.MEDIUM_CLOSE));
-        Plan plan = sample.build();
-
-        assertThat(Coverage.holes(plan, action))
-                .extracting(Hole::sizeClass)
-                .containsExactly(SizeClass.WIDE, SizeClass.DETAIL);
-        assertThat(Coverage.holes(plan, place)).extracting(Hole::sizeClass).containsExactly(SizeClass.WIDE);
-        Plan covered = plan.apply(new Change.Add(
-                Shot.draft(sample.id(), place.id(), "Z9", plan.brief().rate())));
-        assertThat(Coverage.holes(covered, place)).isEmpty();
-    }
-
-    @Test
     void filled_shots_keep_the_side_cut_together_and_fit_the_room() {
         Action right = sample.action();
         Action left =
@@ -178,22 +162,6 @@ class FillTest {
     }
 
     @Test
-    void a_view_has_its_bounds() {
-        Shot shot = sample.shot(sample.action(), one -> one.with("size", Size.WIDE));
-        Plan plan = sample.build();
-
-        // 1.70 m tall: low below 0.595 m, eye from 1.275 to 1.785 m, high above.
-        assertThat(View.LOW.shows(plan, shot.with("cameraHeightM", 0.59))).isTrue();
-        assertThat(View.LOW.shows(plan, shot.with("cameraHeightM", 0.60))).isFalse();
-        assertThat(View.EYE.shows(plan, shot.with("cameraHeightM", 1.27))).isFalse();
-        assertThat(View.EYE.shows(plan, shot.with("cameraHeightM", 1.78))).isTrue();
-        assertThat(View.HIGH.shows(plan, shot.with("cameraHeightM", 1.79))).isTrue();
-        assertThat(View.MASTER.shows(plan, shot)).isTrue();
-        assertThat(View.MASTER.shows(plan, shot.with("holdS", 9.0))).isFalse();
-        assertThat(View.TURNING.shows(plan, shot)).isFalse();
-    }
-
-    @Test
     void somebody_too_quick_for_a_still_frame_is_followed() {
         Action action = sample.action(one -> one.with("speedMps", 8.0));
         Plan plan = sample.build();
@@ -203,30 +171,6 @@ class FillTest {
         assertThat(filled.shotsOf(action))
                 .allSatisfy(shot -> assertThat(ShotRule.judgeAll(filled, shot))
                         .noneMatch(finding -> finding.ruleId().equals(ShotRule.QUICK_CROSSING)));
-    }
-
-    @Test
-    void the_edit_wishes_for_ways_in_foregrounds_and_sounds() {
-        Action action = sample.action(one -> one.with("beatId", sample.nextBeat()));
-        Shot still = sample.shot(action, 30);
-        Plan plan = sample.build();
-        Beat ending = plan.beats().get(1);
-
-        assertThat(Wishes.of(plan, plan.beats().get(0))).isEmpty();
-        assertThat(Wishes.of(plan, ending))
-                .extracting(Wishes.Wish::sentence)
-                .containsExactly("1 way out, 2 asked", "no foreground yet", "1 action without a sound");
-        Plan met = plan.apply(Change.batch(List.of(
-                Change.set(still, "foreground", true),
-                Change.set(action, "sound", "steps"),
-                new Change.Add(Shot.draft(sample.id(), action.id(), "Z1", still.captureRate())
-                        .with("move", Move.PULL)))));
-        assertThat(met.shots()).hasSize(2);
-        assertThat(Wishes.of(met, ending)).singleElement().satisfies(wish -> {
-            assertThat(wish.open()).isFalse();
-            assertThat(wish.sentence()).isEqualTo("2 ways out, 2 asked");
-        });
-        assertThat(Wishes.cutaways(plan)).extracting(Wishes.Wish::sentence).containsExactly("Hall");
     }
 
     @Test

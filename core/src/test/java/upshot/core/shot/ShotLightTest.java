@@ -1,6 +1,8 @@
 package upshot.core.shot;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +18,7 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Lamps;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
+import upshot.core.plan.NdFilter;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
@@ -132,5 +135,40 @@ class ShotLightTest extends ShotOnSample {
         assertThat(new ShutterLook().judge(crisp, shot)).isEmpty();
         assertThat(status(new ShutterLook(), crisp, shot.with("shutterPerS", Optional.of(48.0))))
                 .contains(Status.WATCH);
+    }
+
+    @Test
+    void too_many_stops_go_into_nd_before_the_shutter_is_touched() {
+        Shot shot = shot(
+                one -> one.with("spotId", sample.nextSpot()),
+                one -> one.with("apertureN", 8.0).with("iso", 400));
+        Plan plan = sample.build();
+        Plan kit = plan.apply(Change.batch(List.of(
+                new Change.Add(new NdFilter(sample.id(), "ND 0.9", 1, 3)),
+                new Change.Add(new NdFilter(sample.id(), "ND 1.8", 2, 6)))));
+
+        assertThat(DarkeningLadder.of(kit, shot, 6))
+                .extracting(ExposureLadder.Rung::label)
+                .containsExactly("ND 1.8, 6 stops");
+        // Five: the three-stop filter, two thirds of shutter, the rest of the two stops from f/8 to f/16.
+        assertThat(DarkeningLadder.of(kit, shot, 5))
+                .extracting(rung -> Math.round(rung.stops() * 1000) / 1000.0)
+                .containsExactly(3.0, 0.667, 1.333);
+        // Without filters: 0.667 + 2 to f/16 + ISO 400 down to the body's lowest, then more ND.
+        double iso = Math.log(400.0 / plan.bodies().get(0).lowestIso()) / Math.log(2);
+        List<ExposureLadder.Rung> bare = DarkeningLadder.of(plan, shot, 8);
+        assertThat(bare)
+                .extracting(ExposureLadder.Rung::label)
+                .last()
+                .asString()
+                .endsWith("more of ND");
+        assertThat(bare.stream().mapToDouble(ExposureLadder.Rung::stops).sum()).isCloseTo(8, within(1e-9));
+        assertThat(bare.get(bare.size() - 1).stops()).isCloseTo(8 - 2.0 / 3 - 2 - iso, within(1e-6));
+        assertThat(DarkeningLadder.of(plan, shot, 0)).isEmpty();
+        Plan dark = kit.apply(Change.batch(DarkeningLadder.of(kit, shot, 5).stream()
+                .flatMap(rung -> rung.change().stream())
+                .toList()));
+        assertThat(Exposing.of(dark, again(dark, shot)).needed().lux())
+                .isCloseTo(Exposing.of(kit, shot).needed().lux() * 32, withinPercentage(1));
     }
 }
