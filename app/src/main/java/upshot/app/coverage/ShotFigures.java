@@ -122,7 +122,7 @@ final class ShotFigures {
 
     private Figure background() {
         double blur = numbers.blurPercent();
-        String word = blur < 0.3 ? "readable" : blur < 1 ? "soft" : "stands apart";
+        String word = Separation.Look.of(blur).label();
         Separation separation =
                 Separation.of(stand.sensor(), shot.focalLengthMm(), shot.apertureN(), stand.distanceM());
         String how = separation.reachable()

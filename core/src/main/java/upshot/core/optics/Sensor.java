@@ -47,6 +47,11 @@ public record Sensor(double widthMm, double heightMm, double cocMm) {
     }
 
     /** f = d·s_h/(F + s_h), the inverse of {@link #distanceM}: the lens in mm that frames F metres from d metres. */
+    /** F = s_h(d/f − 1): the height of the frame that a lens shows at a distance beyond its focal length, metres. */
+    public double frameHeightM(double focalLengthMm, double distanceM) {
+        return heightMm / 1000 * (distanceM * 1000 / focalLengthMm - 1);
+    }
+
     public double focalLengthMm(double distanceM, double frameHeightM) {
         return distanceM * 1000 * heightMm / (frameHeightM * 1000 + heightMm);
     }

@@ -34,10 +34,12 @@ public enum Caution implements Labelled {
     STROBE("strobe", "Warn crew and viewers who are sensitive to flashes. Broadcast and local rules set the limits."),
     WATER("water's edge", "Nobody alone at the edge, kit on a leash. Local water safety rules decide."),
     CROWD("crowd", "Keep the ways out clear, a second pair of eyes for whoever walks backwards. The house decides."),
-    EXERTION("exertion", "Agree on rests before the first take. The performer may stop at any time."),
+    EXERTION("exertion", "Agree on rests before the first take. The performer decides when it is enough."),
     CHILDREN("children", "Consent from a guardian in writing and a guardian present. Local law decides."),
     ANIMALS("animals", "The handler is present, with water and quiet. The handler decides."),
-    SUN("sun through the lens", "Never frame the sun at length through a long lens; use a screen, not the eye."),
+    SUN(
+            "sun through the lens",
+            "Never frame the sun at length through a long lens; use a screen, not the eye. Whoever keeps the camera decides."),
     CABLES("cables", "Tape cables down and light the steps. The house decides where they may run."),
     LOUD("loud sound", "Ear protection for everybody close by. Local limits decide.");
 

@@ -30,7 +30,7 @@ final class LightInView implements ShotRule {
 
     @Override
     public Optional<Finding> judge(Plan plan, Shot shot) {
-        double half = Stand.of(plan, shot).sensor().fieldOfViewDeg(shot.focalLengthMm()) / 2;
+        double half = Stand.of(plan, shot).wedgeDeg(plan) / 2;
         return lamps(shot).stream()
                 .filter(lamp -> offViewDeg(plan, shot, lamp.bearingDeg) < half)
                 .findFirst()

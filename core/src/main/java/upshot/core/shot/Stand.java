@@ -86,6 +86,11 @@ public record Stand(
         return action.hasThing() ? Optional.of(action.thingBaseM() + action.thingHeightM() / 2) : Optional.empty();
     }
 
+    /** 2·atan(F·aspect/2d): how wide the view is on the ground. */
+    public double wedgeDeg(Plan plan) {
+        return 2 * Degrees.atan(framing.heightM() * plan.brief().aspect().ratio() / (2 * distanceM));
+    }
+
     /** Low to overhead. */
     public CameraHeight height(Shot shot) {
         return CameraHeight.of(shot.cameraHeightM(), extent.topM(), elevationDeg);

@@ -1,17 +1,21 @@
 package upshot.core.shot;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.ground.Turn;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
+import upshot.core.size.Size;
 
 /** The camera would stand farther from the subject than the spot allows. */
 final class TightRoom implements ShotRule {
@@ -41,7 +45,11 @@ final class TightRoom implements ShotRule {
                                 Say.metres(room),
                                 room < spot.roomM() ? " on that side" : "",
                                 Say.metres(needed)),
-                fittingLens(plan, shot, room).map(setting -> mend(shot, setting)).stream()
+                Stream.of(
+                                fittingLens(plan, shot, room).map(setting -> mend(shot, setting)),
+                                fittingSize(plan, shot, room),
+                                fittingSide(plan, shot))
+                        .flatMap(Optional::stream)
                         .toList()));
     }
 
@@ -51,6 +59,29 @@ final class TightRoom implements ShotRule {
                 .filter(setting -> setting.focalLengthMm() < shot.focalLengthMm())
                 .filter(setting -> fits(plan, shot.with("focalLengthMm", setting.focalLengthMm()), room))
                 .max(Comparator.comparingDouble(Glass.Setting::focalLengthMm));
+    }
+
+    /** What the same lens shows from as far back as one can go, or the next tighter rung where that is still too wide. */
+    private static Optional<Mend> fittingSize(Plan plan, Shot shot, double room) {
+        Stand stand = Stand.of(plan, shot);
+        double shown = stand.sensor().frameHeightM(shot.focalLengthMm(), room);
+        if (shot.size() == Size.INSERT || shown <= 0) {
+            return Optional.empty();
+        }
+        Size nearest =
+                Size.nearest(shown / stand.framing().heightM() * shot.size().heights());
+        return Arrays.stream(Size.values())
+                .filter(size -> size != Size.INSERT && size.compareTo(nearest) >= 0 && size.compareTo(shot.size()) > 0)
+                .filter(size -> fits(plan, shot.with("size", size), room))
+                .findFirst()
+                .map(size -> new Mend("Make it a %s".formatted(size.label()), Change.set(shot, "size", size)));
+    }
+
+    private static Optional<Mend> fittingSide(Plan plan, Shot shot) {
+        return Turn.smallest(plan, shot, turned -> fits(plan, turned, Room.onThatSideM(plan, turned)))
+                .map(bearing -> new Mend(
+                        "Shoot from bearing %s".formatted(Say.degrees(bearing)),
+                        Change.set(shot, "bearingDeg", bearing)));
     }
 
     private static boolean fits(Plan plan, Shot shot, double room) {

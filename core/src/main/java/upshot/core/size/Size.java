@@ -1,5 +1,7 @@
 package upshot.core.size;
 
+import java.util.Arrays;
+import java.util.Comparator;
 import upshot.core.measure.Labelled;
 
 /** The rungs of the ladder, widest first. */
@@ -44,6 +46,18 @@ public enum Size implements Labelled {
     /** k_c: where the frame's middle sits, in heights of the subject above its base. */
     public double centre() {
         return centre;
+    }
+
+    /**
+     * The rung nearest to a frame, in log scale: what a lens shows from a distance.
+     *
+     * @param heights the frame's height in heights of the subject, above 0
+     */
+    public static Size nearest(double heights) {
+        return Arrays.stream(values())
+                .filter(size -> size != INSERT)
+                .min(Comparator.comparingDouble(size -> Math.abs(Math.log(size.heights / heights))))
+                .orElseThrow();
     }
 
     /** Whether the whole figure is in the frame. */

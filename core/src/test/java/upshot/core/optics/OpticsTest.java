@@ -8,6 +8,8 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The check values of the rules, and what must hold for any lens. */
 class OpticsTest {
@@ -86,5 +88,11 @@ class OpticsTest {
         assertThat(depth.nearM()).isLessThan(distance);
         assertThat(depth.farM()).isGreaterThan(distance);
         assertThat(SUPER_35.focusMarkM(focal, frame)).isGreaterThan(distance);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.299, READABLE", "0.3, SOFT", "0.999, SOFT", "1, APART"})
+    void a_background_is_readable_soft_or_stands_apart(double percent, Separation.Look expected) {
+        assertThat(Separation.Look.of(percent)).isEqualTo(expected);
     }
 }

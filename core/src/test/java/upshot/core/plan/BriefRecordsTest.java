@@ -279,4 +279,11 @@ class BriefRecordsTest {
         }
         assertThat(plan.list(Kind.MOMENT)).extracting(Moment::name).containsExactly("At 9", "At 14", "At 19");
     }
+
+    @ParameterizedTest
+    @EnumSource
+    void every_caution_says_who_decides_and_never_that_something_is_safe(Caution caution) {
+        assertThat(caution.care()).matches("(?s).*(decide|set the limits).*").doesNotContainIgnoringCase("is safe");
+        assertThat(caution.care().split("[.;] ")).hasSizeLessThanOrEqualTo(3);
+    }
 }

@@ -16,6 +16,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.plan.Zones;
+import upshot.core.size.Size;
 
 /** Walls, closed parts, lamps in the picture and uneven steps; the hall is 6 m across and 5 m deep. */
 class ShotRoomTest extends ShotOnSample {
@@ -108,5 +109,34 @@ class ShotRoomTest extends ShotOnSample {
         });
         assertThat(new UnevenSteps().judge(plan.apply(new Change.Remove(use)), shot))
                 .isEmpty();
+    }
+
+    @Test
+    void another_size_or_another_side_fits_too() {
+        // At (3, 1) bearing 150 has 1.15 m to the wall and a medium through 50 mm needs 3.39.
+        Shot shot = shot(
+                one -> at(one, 3, 1),
+                one -> one.with("bearingDeg", 150.0)
+                        .with("cameraHeightM", 1.3175)
+                        .with("size", Size.MEDIUM));
+        Plan plan = sample.build();
+        Finding finding = new TightRoom().judge(plan, shot).orElseThrow();
+
+        assertThat(finding.mends()).extracting(mend -> mend.label()).anyMatch(label -> label.startsWith("Make it a"));
+        assertThat(finding.mends())
+                .extracting(mend -> mend.label())
+                .anyMatch(label -> label.startsWith("Shoot from bearing"));
+        for (int mend = 0; mend < finding.mends().size(); mend++) {
+            Plan mended = mended(plan, finding, mend);
+            assertThat(new TightRoom().judge(mended, again(mended, shot))).isEmpty();
+        }
+    }
+
+    @Test
+    void the_view_s_wedge_on_the_ground_is_as_wide_as_the_frame_is_there() {
+        Shot shot = shot(one -> one, one -> one.with("cameraHeightM", 1.3175));
+
+        // 2·atan(0.935 · 16/9 / (2 · 3.389))
+        assertThat(Stand.of(sample.build(), shot).wedgeDeg(sample.build())).isCloseTo(27.56, within(0.01));
     }
 }

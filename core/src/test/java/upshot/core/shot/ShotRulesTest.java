@@ -56,7 +56,7 @@ class ShotRulesTest {
 
         assertThat(new TightRoom().judge(exact, shot)).isEmpty();
         Finding finding = new TightRoom().judge(tight, shot).orElseThrow();
-        assertThat(finding.mends()).singleElement().satisfies(mend -> {
+        assertThat(finding.mends()).first().satisfies(mend -> {
             assertThat(mend.label()).isEqualTo("Take the 50 mm");
             assertThat(new TightRoom().judge(tight.apply(mend.change()), shot.with("focalLengthMm", 50.0)))
                     .isEmpty();

@@ -90,4 +90,18 @@ class FramingTest {
     void heights_by_share_of_a_top_of_1_70(double cameraM, double elevationDeg, CameraHeight expected) {
         assertThat(CameraHeight.of(cameraM, 1.70, elevationDeg)).isEqualTo(expected);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2.5, WIDE",
+        "0.55, MEDIUM",
+        "0.62, MEDIUM",
+        "0.621, MEDIUM_FULL",
+        "9, EXTREME_WIDE",
+        "0.01, EXTREME_CLOSE_UP"
+    })
+    void a_frame_is_called_by_the_nearest_rung_in_log_scale(double heights, Size expected) {
+        // Between medium and medium full the middle is √(0.55 · 0.70) = 0.6205.
+        assertThat(Size.nearest(heights)).isEqualTo(expected);
+    }
 }
