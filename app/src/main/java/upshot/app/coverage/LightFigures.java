@@ -115,7 +115,7 @@ final class LightFigures {
                 .map(window -> "%s to %s".formatted(clock(day, window.from()), clock(day, window.until())))
                 .collect(Collectors.joining(", "));
         return Optional.of(new ShotFigures.Figure(
-                ShotFigures.capital(action.wantedLight().label()),
+                Say.capital(action.wantedLight().label()),
                 windows.isEmpty() ? "not that day" : windows,
                 "the sun's altitude at %s".formatted(day.place().label())));
     }

@@ -164,7 +164,7 @@ final class ShotFigures {
         }
         if (shot.move().moving() && shot.moveM() > 0) {
             figures.add(new Figure(
-                    capital(shot.move().label()),
+                    Say.capital(shot.move().label()),
                     "%s in %s s, %s m/s"
                             .formatted(
                                     Say.metres(shot.moveM()),
@@ -220,7 +220,7 @@ final class ShotFigures {
                 "the roll of all takes against %s min"
                         .formatted(Say.number(plan.bodies().get(0).batteryMin(), 0))));
         if (!action.sound().isEmpty()) {
-            figures.add(new Figure("Sound", capital(action.sound()), ""));
+            figures.add(new Figure("Sound", Say.capital(action.sound()), ""));
         }
         return figures;
     }
@@ -232,9 +232,5 @@ final class ShotFigures {
     private static String looks(double elevationDeg) {
         long degrees = Math.round(Math.abs(elevationDeg));
         return degrees == 0 ? "level" : "%d° %s".formatted(degrees, elevationDeg > 0 ? "down" : "up");
-    }
-
-    static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 }

@@ -24,6 +24,11 @@ public final class Say {
         return amount.equals("1") ? "1 stop" : amount + " stops";
     }
 
+    /** With a capital letter in front. */
+    public static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
     public static String degrees(double degrees) {
         return number(degrees, 0) + "°";
     }

@@ -85,7 +85,7 @@ final class TravelFlip implements JointRule {
                                 between == 0 ? "" : ", with only other pictures between")
                 : "%s as in %s."
                         .formatted(
-                                capital(travel(plan, into).label()),
+                                Say.capital(travel(plan, into).label()),
                                 before.shot().code());
         return new Finding(
                 id(),
@@ -104,10 +104,6 @@ final class TravelFlip implements JointRule {
     private static double overTheLineDeg(Shot shot) {
         double fromLine = Degrees.wrap(shot.bearingDeg()) % 180;
         return Math.min(fromLine, 180 - fromLine);
-    }
-
-    private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     private static List<Mend> mends(Placed before, Placed into) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
@@ -49,7 +50,7 @@ final class OneMove implements ShotRule {
                 "More than one move.",
                 new Measured(moves.size(), 1, "moves"),
                 "%s in one shot: the editor can cut into neither. One move a shot, or split it into single moves."
-                        .formatted(capital(String.join(" and ", moves))),
+                        .formatted(Say.capital(String.join(" and ", moves))),
                 mends));
     }
 
@@ -57,9 +58,5 @@ final class OneMove implements ShotRule {
         return new Mend(
                 "Only %s".formatted(kept.label()),
                 Change.batch(List.of(Change.set(shot, "move", kept), Change.set(shot, "alsoMove", Move.STILL))));
-    }
-
-    private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 }
