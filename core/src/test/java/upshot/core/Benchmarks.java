@@ -4,18 +4,25 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import upshot.core.arrange.Arrange;
 import upshot.core.coverage.Fill;
+import upshot.core.cut.PaperCut;
+import upshot.core.joint.JointRules;
+import upshot.core.order.DayPlan;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Use;
 import upshot.core.verdict.Verdict;
+import upshot.core.whole.WholeRule;
 
 /**
  * Times the core's work on large jobs and writes a table: {@code ./upshot bench}. No test looks at a clock; this does,
@@ -42,13 +49,21 @@ public final class Benchmarks {
         Verdict judged = Verdict.of(full);
         Verdict judgedCut = Verdict.of(cut);
         Shot inCut = cut.shots().get(100);
+        Verdict minuteAndAHalf = Verdict.of(full.apply(Change.set(full.brief(), "lengthS", 90.0)));
         List<Row> rows = List.of(
                 timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
                 timed("Judge 60 actions and 250 shots", "100 ms", () -> Verdict.of(full)),
                 timed("Preview: turn one shot and judge again", "50 ms", () -> again(judged, turned)),
                 timed("One shot of 200 uses turned and judged again", "1 ms wanted", () -> again(judgedCut, inCut)),
-                timed("Judge 200 uses", "5 ms wanted", () -> Verdict.of(cut)),
-                timed("Judge 2,000 uses", "50 ms wanted", () -> Verdict.of(longCut)));
+                timed("One of 200 uses made longer and judged again", "1 ms wanted", () -> longer(judgedCut)),
+                timed("Judge the joints of 200 uses and the whole", "5 ms wanted", () -> joints(cut, judgedCut.day())),
+                timed(
+                        "Judge the joints of 2,000 uses and the whole",
+                        "50 ms wanted",
+                        () -> joints(longCut, judgedCut.day())),
+                timed("Judge a job of 200 uses, with its shots", "", () -> Verdict.of(cut)),
+                timed("Judge a job of 2,000 uses, with its shots", "", () -> Verdict.of(longCut)),
+                timed("Arrange 90 s out of 250 shots", "2,000 ms", () -> arranged(minuteAndAHalf)));
         Files.writeString(Path.of(arguments[0]), page(rows));
     }
 
@@ -59,6 +74,27 @@ public final class Benchmarks {
     private static Verdict again(Verdict before, Shot turned) {
         double bearing = turned.bearingDeg() == 45 ? 50.0 : 45.0;
         return before.after(before.plan().apply(Change.set(turned, "bearingDeg", bearing)));
+    }
+
+    private static Verdict longer(Verdict before) {
+        Use use = before.plan().uses().get(100);
+        return before.after(before.plan().apply(Change.set(use, "frames", use.frames() + 1)));
+    }
+
+    /** Joints and the whole, of a plan of which nothing is known yet. */
+    private static Object joints(Plan known, DayPlan day) {
+        Plan plan = known.apply(Change.set(known.brief(), "name", "Another"));
+        PaperCut cut = PaperCut.of(plan);
+        JointRules rules = JointRules.with(plan.brief(), day);
+        List<Object> findings = new ArrayList<>(WholeRule.judgeAll(cut));
+        for (int joint = 0; joint < cut.joints(); joint++) {
+            findings.addAll(rules.judge(cut, joint));
+        }
+        return findings;
+    }
+
+    private static Object arranged(Verdict verdict) {
+        return new Arrange(UUID::randomUUID, 1, Arrange.USUAL_STEPS).propose(verdict);
     }
 
     private static Row timed(String what, String aim, Supplier<Object> work) {

@@ -114,7 +114,8 @@ public final class RandomPlans {
                             random.nextBoolean() ? 1 : -2.5,
                             random.nextBoolean() ? Optional.empty() : Optional.of(random.nextInt(9) / 2.0),
                             random.nextInt(3) * 6,
-                            pick(List.of(Entry.values()))));
+                            pick(List.of(Entry.values())),
+                            random.nextBoolean()));
         }
         Action action = pick(plan.actions());
         String code = action.codePrefix() + (1000 + random.nextInt(9000));

@@ -43,8 +43,8 @@ public final class SamplePlan {
 
     public SamplePlan() {
         brief = Brief.draft(id(), "Sample");
-        beat = add(new Beat(id(), "Body", 1, Beat.Role.BODY));
-        nextBeat = add(new Beat(id(), "Ending", 2, Beat.Role.ENDING));
+        beat = add(Beat.of(id(), "Body", 1, Beat.Role.BODY));
+        nextBeat = add(Beat.of(id(), "Ending", 2, Beat.Role.ENDING));
         spot = add(Spot.draft(id(), "Hall").with("roomM", 20.0).with("backdropM", 3.0));
         nextSpot = add(Spot.draft(id(), "Yard")
                 .with("rank", 2.0)

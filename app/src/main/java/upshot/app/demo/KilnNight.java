@@ -71,7 +71,7 @@ class KilnNight {
         job.set(Kind.BEAT, "Middle", "name = Making");
         job.change(
                 "a beat for the fire",
-                desk -> new Change.Add(new Beat(desk.ids().get(), "Fire", 2.5 * Ranks.STEP, Beat.Role.BODY)));
+                desk -> new Change.Add(Beat.of(desk.ids().get(), "Fire", 2.5 * Ranks.STEP, Beat.Role.BODY)));
         job.gesture("take-kit", plan -> Map.of("kit", GenericKit.TWO_BODIES_AND_PRIMES.name()));
         job.add(Kind.DIOPTRE, "Close-up +2");
         job.gesture("choose-preset", plan -> Map.of("preset", HousePreset.EVENT.name()));

@@ -73,9 +73,9 @@ public class NewJobs {
         List<PlanRecord> records = new ArrayList<>(List.of(
                 Brief.draft(briefId, name),
                 HouseRules.usual(UUID.randomUUID()),
-                new Beat(UUID.randomUUID(), "Opening", Ranks.STEP, Beat.Role.OPENING),
-                new Beat(UUID.randomUUID(), "Middle", 2 * Ranks.STEP, Beat.Role.BODY),
-                new Beat(UUID.randomUUID(), "Ending", 3 * Ranks.STEP, Beat.Role.ENDING),
+                Beat.of(UUID.randomUUID(), "Opening", Ranks.STEP, Beat.Role.OPENING),
+                Beat.of(UUID.randomUUID(), "Middle", 2 * Ranks.STEP, Beat.Role.BODY),
+                Beat.of(UUID.randomUUID(), "Ending", 3 * Ranks.STEP, Beat.Role.ENDING),
                 Spot.draft(UUID.randomUUID(), "Main room").with("rank", Ranks.STEP)));
         records.addAll(GenericKit.BODY_AND_ZOOM.records(UUID::randomUUID));
         return Plan.of(records);

@@ -12,4 +12,5 @@ class BeatRow extends PlanRow {
     String name;
     double rank;
     String role;
+    Double targetS;
 }

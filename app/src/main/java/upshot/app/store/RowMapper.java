@@ -45,7 +45,8 @@ final class RowMapper {
             Map.entry(Kind.ACTION, ActionRow.class),
             Map.entry(Kind.PERFORMER, PerformerRow.class),
             Map.entry(Kind.SHOT, ShotRow.class),
-            Map.entry(Kind.USE, UseRow.class));
+            Map.entry(Kind.USE, UseRow.class),
+            Map.entry(Kind.ACCEPTED, AcceptedRow.class));
 
     private static final String PLACE = "coordinates";
     private static final String LATITUDE = "latitudeDeg";

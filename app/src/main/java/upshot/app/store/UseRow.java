@@ -17,4 +17,5 @@ class UseRow extends PlanRow {
     Double inS;
     int joinFrames;
     String entry;
+    boolean pinned;
 }

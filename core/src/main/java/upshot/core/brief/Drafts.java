@@ -60,7 +60,7 @@ public final class Drafts {
             return Spot.draft(id, required(name, "Give the spot a name."));
         }
         if (kind == Kind.BEAT) {
-            return new Beat(id, required(name, "Give the beat a name."), 0, Beat.Role.BODY);
+            return Beat.of(id, required(name, "Give the beat a name."), 0, Beat.Role.BODY);
         }
         if (kind == Kind.MOMENT) {
             LocalTime call = plan.brief().callTime();

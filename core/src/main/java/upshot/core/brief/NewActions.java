@@ -89,7 +89,7 @@ public final class NewActions {
     /** The beat of that name, made at the end of the story where there is none. */
     public UUID beat(String name) {
         return named(plan.beats(), name)
-                .orElseGet(() -> put(new Beat(ids.get(), name, Ranks.after(plan.beats()), Beat.Role.BODY)))
+                .orElseGet(() -> put(Beat.of(ids.get(), name, Ranks.after(plan.beats()), Beat.Role.BODY)))
                 .id();
     }
 

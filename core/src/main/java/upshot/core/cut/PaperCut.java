@@ -6,6 +6,7 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
+import upshot.core.time.Playback;
 
 /**
  * The uses of a plan in edit order with the frame each begins on. Joint {@code i} leads from placed use {@code i} into
@@ -43,6 +44,17 @@ public record PaperCut(Plan plan, List<Placed> uses, long frames) {
             frame += use.frames();
         }
         return new PaperCut(plan, placed, frame);
+    }
+
+    /** How a use turns recorded time into screen time. */
+    public Playback playback(Placed placed) {
+        return Playback.of(
+                placed.use().frameStep(), plan.brief().rate(), placed.shot().captureRate());
+    }
+
+    /** The seconds of the world that a use shows. */
+    public double realS(Placed placed) {
+        return playback(placed).realS(plan.brief().rate().secondsOf(placed.use().frames()));
     }
 
     /** How many joints there are; the first leads from use 0 into use 1. */

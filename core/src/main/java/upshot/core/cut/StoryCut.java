@@ -7,8 +7,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.LongUnaryOperator;
 import java.util.function.Supplier;
-import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Brief;
@@ -16,9 +16,12 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.size.SizeClass;
+import upshot.core.time.BeatGrid;
+import upshot.core.time.TempoMap;
 
 /**
  * The cut that follows from the story alone: beats in order, each action wide, mid, detail (an ending the other way
@@ -42,8 +45,8 @@ public final class StoryCut {
         if (shots.isEmpty()) {
             return Change.batch(changes);
         }
-        plan.uses().forEach(use -> changes.add(new Change.Remove(use)));
-        long[] ends = ends(plan.brief(), shots);
+        changes.addAll(Removal.ofAll(plan, plan.uses()).changes());
+        long[] ends = ends(plan, shots);
         for (int i = 0; i < shots.size(); i++) {
             int frames = (int) (ends[i] - (i == 0 ? 0 : ends[i - 1]));
             changes.add(new Change.Add(Use.cut(ids.get(), shots.get(i).id(), (i + 1) * Ranks.STEP, frames)));
@@ -78,7 +81,10 @@ public final class StoryCut {
     }
 
     /** The frame each use ends before; the last is the promo's length. */
-    private static long[] ends(Brief brief, List<Shot> shots) {
+    private static long[] ends(Plan plan, List<Shot> shots) {
+        Brief brief = plan.brief();
+        BeatGrid grid = BeatGrid.of(plan, BeatGrid.Step.HALF, brief.lengthFrames());
+        LongUnaryOperator onHalfBeat = TempoMap.of(plan).isPresent() ? grid::nearest : frame -> frame;
         double total = shots.stream().mapToDouble(StoryCut::weight).sum();
         long[] ends = new long[shots.size()];
         double sum = 0;
@@ -87,7 +93,7 @@ public final class StoryCut {
             long ideal = Math.round(brief.lengthFrames() * sum / total);
             long earliest = (i == 0 ? 0 : ends[i - 1]) + 1;
             long latest = brief.lengthFrames() - (ends.length - 1 - i);
-            ends[i] = Math.max(earliest, Math.min(latest, onHalfBeat(brief, ideal)));
+            ends[i] = Math.max(earliest, Math.min(latest, onHalfBeat.applyAsLong(ideal)));
         }
         ends[ends.length - 1] = brief.lengthFrames();
         return ends;
@@ -100,14 +106,5 @@ public final class StoryCut {
             case MID -> 1.2;
             case DETAIL -> 1;
         };
-    }
-
-    private static long onHalfBeat(Brief brief, long frame) {
-        if (brief.tempoBpm().isEmpty()) {
-            return frame;
-        }
-        FrameRate rate = brief.rate();
-        double halfBeatS = 30 / brief.tempoBpm().get();
-        return rate.framesIn(Math.round(rate.secondsOf(frame) / halfBeatS) * halfBeatS, RoundingMode.HALF_EVEN);
     }
 }

@@ -25,6 +25,6 @@ public record Finding(
 
     public Finding {
         subject = List.copyOf(subject);
-        mends = List.copyOf(mends);
+        mends = mends instanceof Mends ? mends : List.copyOf(mends);
     }
 }

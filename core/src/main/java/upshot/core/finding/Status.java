@@ -4,14 +4,21 @@ import upshot.core.measure.Labelled;
 
 /** How serious a finding is; later is worse. */
 public enum Status implements Labelled {
-    CLEAR("clear"),
-    WATCH("watch"),
-    BREAK("break");
+    CLEAR("clear", 0),
+    WATCH("watch", 1),
+    BREAK("break", 10);
 
     private final String label;
+    private final int weight;
 
-    Status(String label) {
+    Status(String label, int weight) {
         this.label = label;
+        this.weight = weight;
+    }
+
+    /** How much a finding counts when two cuts are compared: a break as much as ten watches. */
+    public int weight() {
+        return weight;
     }
 
     @Override

@@ -41,9 +41,15 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
 
     /** What a picture is taken of and from where. */
     private record Taken(
-            Action action, Subject subject, Stand stand, Optional<Point3> thing, Pinhole camera, double aspect) {
+            Action action,
+            Subject subject,
+            Stand stand,
+            Optional<Point3> thing,
+            Pinhole camera,
+            double aspect,
+            Moment moment) {
 
-        static Taken of(Plan plan, Shot shot) {
+        static Taken of(Plan plan, Shot shot, Moment moment) {
             Action action = plan.actionOf(shot);
             Subject subject = plan.subjectOf(shot);
             Stand stand = Stand.of(plan, shot);
@@ -56,33 +62,53 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                     stand.distanceM(),
                     stand.framing().heightM(),
                     centreU(shot.placement(), aspect));
-            return new Taken(action, subject, stand, thing, camera, aspect);
+            return new Taken(
+                    action,
+                    subject,
+                    stand,
+                    thing,
+                    moment == Moment.FRAMED
+                            ? camera
+                            : new Moved(shot, stand, aim(shot, stand, thing), moment.share())
+                                    .from(camera, moment.goneM()),
+                    aspect,
+                    moment);
+        }
+
+        /** The camera for whatever goes along with the subject. */
+        Pinhole goingAlong() {
+            return moment.goneM() == 0 ? camera : camera.towards(new Point3(0, moment.goneM(), 0));
         }
 
         FramePoint eye(Shot shot) {
             Point3 point = DrawnFrame.eye(shot, stand, subject, thing);
-            return inside(new Tilted(aspect, shot.rollDeg()).turn(camera.project(point)), aspect);
+            return inside(new Tilted(aspect, shot.rollDeg()).turn(goingAlong().project(point)), aspect);
         }
     }
 
     /** Where the viewer looks, without drawing the rest. */
     public static FramePoint eyeOf(Plan plan, Shot shot) {
-        return Taken.of(plan, shot).eye(shot);
+        return Taken.of(plan, shot, Moment.FRAMED).eye(shot);
     }
 
     /** Draws a shot of a plan. */
     public static DrawnFrame of(Plan plan, Shot shot) {
-        Taken taken = Taken.of(plan, shot);
+        DrawnFrame picture = at(plan, shot, Moment.FRAMED);
+        List<Shape> shapes = new ArrayList<>(picture.shapes);
+        shapes.addAll(new Signs(plan, shot, picture.aspect).draw(centreU(shot.placement(), picture.aspect)));
+        shapes.add(new Shape.Ring(Shape.Role.EYE, picture.eye, EYE_RING));
+        return new DrawnFrame(picture.aspect, shapes, picture.eye);
+    }
+
+    /** Draws what the camera sees while the shot runs, without anything written on it. */
+    public static DrawnFrame at(Plan plan, Shot shot, Moment moment) {
+        Taken taken = Taken.of(plan, shot, moment);
         double aspect = taken.aspect;
-        FramePoint eye = taken.eye(shot);
         List<Shape> picture = new ArrayList<>(backdrop(plan.spotOf(taken.action), taken.camera, aspect, shot));
-        picture.addAll(others(plan, shot, taken.camera));
-        picture.addAll(subject(taken.action, taken.subject, taken.stand, taken.camera, taken.thing));
+        picture.addAll(others(plan, shot, taken.goingAlong(), moment.stride()));
+        picture.addAll(subject(taken));
         picture.addAll(Foreground.of(shot, aspect));
-        List<Shape> shapes = new ArrayList<>(new Tilted(aspect, shot.rollDeg()).turn(picture));
-        shapes.addAll(new Signs(plan, shot, aspect).draw(centreU(shot.placement(), aspect)));
-        shapes.add(new Shape.Ring(Shape.Role.EYE, eye, EYE_RING));
-        return new DrawnFrame(aspect, shapes, eye);
+        return new DrawnFrame(aspect, new Tilted(aspect, shot.rollDeg()).turn(picture), taken.eye(shot));
     }
 
     private static List<Shape> backdrop(Spot spot, Pinhole camera, double aspect, Shot shot) {
@@ -92,7 +118,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     }
 
     /** Whoever takes part stands beside the action's own subject, wherever a wide or a full frame shows that one. */
-    private static List<Shape> others(Plan plan, Shot shot, Pinhole camera) {
+    private static List<Shape> others(Plan plan, Shot shot, Pinhole camera, double stride) {
         List<Shape> shapes = new ArrayList<>();
         Action action = plan.actionOf(shot);
         if (shot.subjectId().isPresent() || !shot.size().fullOrWider()) {
@@ -103,15 +129,18 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             Subject subject = plan.get(Kind.SUBJECT, performer.subjectId());
             double side = (place % 2 == 0 ? 1 : -1) * (1 + place / 2) * BESIDE_M;
             Point3 there = new Point3(side, -BEHIND_M * (1 + place / 2), 0);
-            shapes.addAll(new Figure(subject.heightM(), action.baseHeightM(), action.posture(), Optional.empty())
-                    .draw(camera.towards(there)));
+            shapes.addAll(
+                    new Figure(subject.heightM(), action.baseHeightM(), action.posture(), Optional.empty(), stride)
+                            .draw(camera.towards(there)));
             place++;
         }
         return shapes;
     }
 
-    private static List<Shape> subject(
-            Action action, Subject subject, Stand stand, Pinhole camera, Optional<Point3> thing) {
+    private static List<Shape> subject(Taken taken) {
+        Action action = taken.action;
+        Subject subject = taken.subject;
+        Pinhole camera = taken.goingAlong();
         List<Shape> shapes = new ArrayList<>();
         Point3 foot = new Point3(0, 0, action.baseHeightM());
         if (subject.kind() == SubjectKind.PERSON) {
@@ -119,7 +148,11 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                 shapes.addAll(stool(camera, foot, subject.heightM()));
             }
             List<Shape> figure = new Figure(
-                            subject.heightM(), action.baseHeightM(), action.posture(), grip(action, thing))
+                            subject.heightM(),
+                            action.baseHeightM(),
+                            action.posture(),
+                            grip(action, taken.thing),
+                            taken.moment.stride())
                     .draw(camera);
             shapes.addAll(figure);
             if (action.posture() == Posture.RIDING) {
@@ -132,7 +165,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             shapes.addAll(
                     Things.draw(camera, subject.form(), foot, subject.widthM(), subject.lengthM(), subject.heightM()));
         }
-        thing.ifPresent(at -> {
+        taken.thing.ifPresent(at -> {
             double height = action.thingHeightM();
             List<Shape> drawn = Things.draw(camera, action.thingForm(), at, height * 1.1, height * 1.1, height);
             // Seen from behind, the body hides the thing in its hands.

@@ -24,17 +24,20 @@ final class Figure {
     private final double base;
     private final Posture posture;
     private final Optional<Point3> reachedFor;
+    private final double stride;
 
     /**
      * @param heightM standing height
      * @param baseM what the figure is on, above the floor
      * @param reachedFor what the hands are on, if anything
+     * @param stride how far the legs of somebody who walks are apart, −1 to 1
      */
-    Figure(double heightM, double baseM, Posture posture, Optional<Point3> reachedFor) {
+    Figure(double heightM, double baseM, Posture posture, Optional<Point3> reachedFor, double stride) {
         this.height = heightM;
         this.base = baseM;
         this.posture = posture;
         this.reachedFor = reachedFor;
+        this.stride = stride;
     }
 
     /** The figure as shapes, far limbs first. */
@@ -115,10 +118,9 @@ final class Figure {
     }
 
     private Point3 knee(double side) {
-        double stride = posture == Posture.WALKING ? side : 0;
         return switch (posture) {
             case STANDING -> at(side * 0.06, 0.01, 0.28);
-            case WALKING -> at(side * 0.05, 0.07 * stride + 0.03, 0.28);
+            case WALKING -> at(side * 0.05, 0.07 * side * stride + 0.03, 0.28);
             case SEATED -> at(side * 0.08, 0.24, 0.31);
             case KNEELING -> at(side * 0.07, 0.06, 0.03);
             case RIDING -> at(side * 0.07, 0.16, 0.36 + side * 0.06);
@@ -128,7 +130,7 @@ final class Figure {
     private Point3 ankle(double side) {
         return switch (posture) {
             case STANDING -> at(side * 0.06, 0, 0.035);
-            case WALKING -> at(side * 0.04, side * 0.16, side > 0 ? 0.035 : 0.07);
+            case WALKING -> at(side * 0.04, side * 0.16 * stride, side * stride > 0 ? 0.035 : 0.07);
             case SEATED -> at(side * 0.08, 0.22, 0.035);
             case KNEELING -> at(side * 0.07, -0.19, 0.03);
             case RIDING -> at(side * 0.07, -0.05, 0.14 + side * 0.08);
@@ -159,7 +161,7 @@ final class Figure {
             double far = Math.sqrt(reach.dot(reach)) / (ARM_REACH * height);
             return far > 1 ? shoulder.plus(reach.times(1 / far)) : grip;
         }
-        double swing = posture == Posture.WALKING ? -side * 0.14 : 0.05;
+        double swing = posture == Posture.WALKING ? -side * 0.14 * stride : 0.05;
         double drop = posture == Posture.SEATED || posture == Posture.KNEELING ? 0.28 : 0.37;
         double forward = posture == Posture.SEATED ? 0.18 : swing;
         return at(side * 0.14, forward, crown() - 0.18 - drop);

@@ -43,15 +43,52 @@ final class Pinhole {
         this.centreU = centreU;
     }
 
-    private Pinhole(Pinhole other, Point3 position) {
+    private Pinhole(Pinhole other, Point3 position, Point3 forward, Point3 right, Point3 outward, double zoom) {
         this.position = position;
-        this.forward = other.forward;
-        this.right = other.right;
-        this.up = other.up;
-        this.outward = other.outward;
+        this.forward = forward;
+        this.right = right;
+        this.up = right.cross(forward);
+        this.outward = outward;
         this.distanceM = other.distanceM;
-        this.zoom = other.zoom;
+        this.zoom = zoom;
         this.centreU = other.centreU;
+    }
+
+    private Pinhole(Pinhole other, Point3 position) {
+        this(other, position, other.forward, other.right, other.outward, other.zoom);
+    }
+
+    /** The same camera turned to its right on its own place. */
+    Pinhole panned(double rightDeg) {
+        return new Pinhole(
+                this, position, forward.turned(rightDeg), right.turned(rightDeg), outward.turned(rightDeg), zoom);
+    }
+
+    /** The same camera looking further up. */
+    Pinhole tilted(double upDeg) {
+        Point3 raised = forward.times(Degrees.cos(upDeg)).plus(up.times(Degrees.sin(upDeg)));
+        return new Pinhole(this, position, raised, right, outward, zoom);
+    }
+
+    /** The same camera shifted to its right, along its view, and up. */
+    Pinhole moved(double rightM, double aheadM, double upM) {
+        return carried(right.times(rightM).plus(forward.times(aheadM)).plus(new Point3(0, 0, upM)));
+    }
+
+    /** The same camera at another place of the world. */
+    Pinhole carried(Point3 shift) {
+        return new Pinhole(this, position.plus(shift));
+    }
+
+    /** The same camera further round a point, clockwise from above, still looking at it. */
+    Pinhole orbited(Point3 round, double clockwiseDeg) {
+        Point3 there = round.plus(position.minus(round).turned(clockwiseDeg));
+        return new Pinhole(this, there).panned(clockwiseDeg);
+    }
+
+    /** The same camera with so many times the focal length. */
+    Pinhole zoomed(double times) {
+        return new Pinhole(this, position, forward, right, outward, zoom * times);
     }
 
     /** The same camera for something that stands elsewhere but is drawn as if it stood at the origin. */

@@ -1,5 +1,7 @@
 package upshot.core.frame;
 
+import upshot.core.measure.Degrees;
+
 /** A place or a direction in the small world, metres. */
 record Point3(double x, double y, double z) {
 
@@ -9,6 +11,13 @@ record Point3(double x, double y, double z) {
 
     Point3 minus(Point3 other) {
         return new Point3(x - other.x, y - other.y, z - other.z);
+    }
+
+    /** Turned clockwise from above round the upright axis. */
+    Point3 turned(double clockwiseDeg) {
+        double sin = Degrees.sin(clockwiseDeg);
+        double cos = Degrees.cos(clockwiseDeg);
+        return new Point3(x * cos + y * sin, y * cos - x * sin, z);
     }
 
     Point3 times(double factor) {

@@ -15,7 +15,6 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;
 import upshot.core.shot.ShotNumbers;
-import upshot.core.time.Playback;
 
 /**
  * A cut on action needs the same action in both pictures, half a second that both have recorded, and a performance that
@@ -50,7 +49,7 @@ final class ActionMatch implements JointRule {
         if (action.once() && plan.bodies().size() < 2) {
             return broken(out, into, "It happens once and one camera is there: nothing can be cut on it.", 0);
         }
-        double shared = sharedS(plan, out, into);
+        double shared = sharedS(cut, out, into);
         if (shared < SHARED_S) {
             return broken(
                     out,
@@ -59,8 +58,8 @@ final class ActionMatch implements JointRule {
                             .formatted(Say.number(Math.max(0, shared), 2)),
                     shared);
         }
-        double one = Math.abs(playback(plan, out).speed());
-        double other = Math.abs(playback(plan, into).speed());
+        double one = Math.abs(cut.playback(out).speed());
+        double other = Math.abs(cut.playback(into).speed());
         return Math.abs(one - other) < 1e-6
                 ? Optional.empty()
                 : Optional.of(new Finding(
@@ -72,9 +71,9 @@ final class ActionMatch implements JointRule {
                         "%s plays at %s and %s at %s: the movement changes pace at the joint."
                                 .formatted(
                                         out.shot().code(),
-                                        playback(plan, out).label(),
+                                        cut.playback(out).label(),
                                         into.shot().code(),
-                                        playback(plan, into).label()),
+                                        cut.playback(into).label()),
                         List.of(straight(into))));
     }
 
@@ -82,24 +81,17 @@ final class ActionMatch implements JointRule {
      * Seconds of the action that both shots hold. Where the planner says where the uses begin, the second has to begin
      * where the first ends, and what lies between is lost.
      */
-    private static double sharedS(Plan plan, Placed out, Placed into) {
+    private static double sharedS(PaperCut cut, Placed out, Placed into) {
         double held = Math.min(
-                ShotNumbers.of(plan, out.shot()).hold().cleanS(),
-                ShotNumbers.of(plan, into.shot()).hold().cleanS());
+                ShotNumbers.of(cut.plan(), out.shot()).hold().cleanS(),
+                ShotNumbers.of(cut.plan(), into.shot()).hold().cleanS());
         double both = Math.min(held, into.action().durationS());
         if (out.use().inS().isEmpty() || into.use().inS().isEmpty()) {
             return both;
         }
-        double end = out.use().inS().get()
-                + playback(plan, out)
-                        .realS(plan.brief().rate().secondsOf(out.use().frames()));
+        double end = out.use().inS().get() + cut.realS(out);
         double off = Math.abs(end - into.use().inS().get());
         return off <= SHARED_S ? both : SHARED_S - off;
-    }
-
-    private static Playback playback(Plan plan, Placed placed) {
-        return Playback.of(
-                placed.use().frameStep(), plan.brief().rate(), placed.shot().captureRate());
     }
 
     private Optional<Finding> broken(Placed out, Placed into, String why, double shared) {

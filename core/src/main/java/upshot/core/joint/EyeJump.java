@@ -8,6 +8,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
@@ -58,15 +59,11 @@ final class EyeJump implements JointRule {
     private static double limit(PaperCut cut, Placed out, Placed into) {
         double seconds = cut.plan().brief().rate().secondsOf(into.use().frames());
         double[] limits = cut.plan().house().eye() == EyeSchool.HOLD ? HOLD : FREE;
-        ScreenTravel before = travel(cut.plan(), out);
+        ScreenTravel before = Stand.travelAt(cut.plan(), out.shot(), out.use().reversed(), true);
         boolean keepsOn = cut.plan().subjectOf(out.shot()).equals(cut.plan().subjectOf(into.shot()))
                 && before != ScreenTravel.NEUTRAL
-                && before == travel(cut.plan(), into);
+                && before == Stand.travelAt(cut.plan(), into.shot(), into.use().reversed(), false);
         return limits[seconds < 1 ? 0 : seconds < 2 ? 1 : 2] + (keepsOn ? SAME_MOVER : 0);
-    }
-
-    private static ScreenTravel travel(Plan plan, Placed placed) {
-        return Stand.travel(plan, placed.shot(), placed.use().frameStep() < 0);
     }
 
     /** In long sides of the picture. */
@@ -80,7 +77,7 @@ final class EyeJump implements JointRule {
     /** A mover crossing a still frame comes in at a quarter of it and goes out at three quarters. */
     private static FramePoint at(Plan plan, Placed placed, Shot shot, boolean end) {
         FramePoint eye = DrawnFrame.eyeOf(plan, shot);
-        ScreenTravel travel = Stand.travel(plan, shot, placed.use().frameStep() < 0);
+        ScreenTravel travel = Stand.travel(plan, shot, placed.use().reversed());
         boolean crosses = placed.action().line() == Line.TRAVEL
                 && placed.action().speedMps() > 0
                 && shot.move() == Move.STILL
@@ -92,8 +89,8 @@ final class EyeJump implements JointRule {
         return new FramePoint(plan.brief().aspect().ratio() * (left ? CROSSED_FROM : 1 - CROSSED_FROM), eye.v());
     }
 
-    private Finding finding(Plan plan, Placed out, Placed into, double jump, double limit) {
-        List<Mend> mends = Arrays.stream(Placement.values())
+    private static List<Mend> mends(Plan plan, Placed out, Placed into, double limit) {
+        return Arrays.stream(Placement.values())
                 .filter(placement -> placement != into.shot().placement())
                 .filter(placement ->
                         jump(plan, out, into, into.shot().with("placement", placement)) <= limit + ROUNDING)
@@ -101,6 +98,9 @@ final class EyeJump implements JointRule {
                         "Place %s in the %s".formatted(into.shot().code(), placement.label()),
                         Change.set(into.shot(), "placement", placement)))
                 .toList();
+    }
+
+    private Finding finding(Plan plan, Placed out, Placed into, double jump, double limit) {
         return new Finding(
                 id(),
                 Status.WATCH,
@@ -109,6 +109,6 @@ final class EyeJump implements JointRule {
                 new Measured(jump, limit, "of the long side"),
                 "It jumps %s %% of the picture's long side; %s %% can be followed in the time it is on screen."
                         .formatted(Say.number(100 * jump, 0), Say.number(100 * limit, 0)),
-                mends);
+                Mends.later(() -> mends(plan, out, into, limit)));
     }
 }

@@ -10,6 +10,11 @@ public interface JointRule {
     /** Stable, in lower case with hyphens. */
     String id();
 
+    /** Whether it looks at more than the two uses that meet: at what came before them, or at the day. */
+    default boolean looksBeyond() {
+        return false;
+    }
+
     /**
      * What the rule says about a joint; empty where it does not apply.
      *

@@ -1,7 +1,9 @@
 package upshot.core.joint;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import upshot.core.cut.PaperCut;
@@ -9,25 +11,38 @@ import upshot.core.finding.Finding;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Brief;
 
-/** All rules on joints, in the order in which they are shown: those that need nothing but the cut, then the light. */
+/** All rules on joints, in the order in which they are shown: those that look at two uses alone, then those that look back, then the light. */
 public final class JointRules {
 
     private static final List<JointRule> ALL = List.of(
-            new TravelFlip(),
-            new LineCross(),
             new TooAlike(),
             new EyeJump(),
             new ActionMatch(),
             new MoveClash(),
             new TransitionFit(),
+            new TravelFlip(),
+            new LineCross(),
             new SpeedRun(),
             new SameSeconds(),
             new StateJump());
 
-    private final List<JointRule> rules;
+    private static final Comparator<Finding> WORST_FIRST =
+            Comparator.comparing(Finding::status).reversed();
 
+    private final List<JointRule> rules;
+    private final Map<String, Integer> places = new HashMap<>();
+    private final int beyondFrom;
+
+    /**
+     * @param rules first those that look at two uses alone
+     */
     private JointRules(List<JointRule> rules) {
         this.rules = rules;
+        for (JointRule rule : rules) {
+            places.put(rule.id(), places.size());
+        }
+        this.beyondFrom =
+                (int) rules.stream().filter(rule -> !rule.looksBeyond()).count();
     }
 
     /** All of them; the light is judged at the times of an order of the day. */
@@ -38,10 +53,32 @@ public final class JointRules {
 
     /** What every rule says about a joint, worst first. */
     public List<Finding> judge(PaperCut cut, int joint) {
-        return rules.stream()
-                .map(rule -> rule.judge(cut, joint))
-                .flatMap(Optional::stream)
-                .sorted(Comparator.comparing(Finding::status).reversed())
+        return judged(rules, cut, joint).sorted(WORST_FIRST).toList();
+    }
+
+    /**
+     * The same for a joint whose two uses have met before.
+     *
+     * @param before what was said then, of which all that looked at nothing but the two still holds
+     */
+    public List<Finding> judgeAgain(PaperCut cut, int joint, List<Finding> before) {
+        Stream<Finding> kept = before.stream().filter(finding -> places.get(finding.ruleId()) < beyondFrom);
+        return Stream.concat(kept, judged(rules.subList(beyondFrom, rules.size()), cut, joint))
+                .sorted(WORST_FIRST.thenComparing(finding -> places.get(finding.ruleId())))
                 .toList();
+    }
+
+    /** What the rules say that look at the two uses alone. */
+    public List<Finding> judgeMeeting(PaperCut cut, int joint) {
+        return judged(rules.subList(0, beyondFrom), cut, joint).toList();
+    }
+
+    /** What the other rules say, that look back in the cut or at the day. */
+    public List<Finding> judgeBeyond(PaperCut cut, int joint) {
+        return judged(rules.subList(beyondFrom, rules.size()), cut, joint).toList();
+    }
+
+    private static Stream<Finding> judged(List<JointRule> rules, PaperCut cut, int joint) {
+        return rules.stream().map(rule -> rule.judge(cut, joint)).flatMap(Optional::stream);
     }
 }

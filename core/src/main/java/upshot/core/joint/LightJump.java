@@ -66,6 +66,11 @@ final class LightJump implements JointRule {
     }
 
     @Override
+    public boolean looksBeyond() {
+        return true;
+    }
+
+    @Override
     public Optional<Finding> judge(PaperCut cut, int joint) {
         Placed out = cut.outOf(joint);
         Placed into = cut.into(joint);

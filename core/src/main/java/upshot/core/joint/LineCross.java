@@ -33,6 +33,11 @@ final class LineCross implements JointRule {
     }
 
     @Override
+    public boolean looksBeyond() {
+        return true;
+    }
+
+    @Override
     public Optional<Finding> judge(PaperCut cut, int joint) {
         Placed into = cut.into(joint);
         Plan plan = cut.plan();
@@ -71,8 +76,7 @@ final class LineCross implements JointRule {
 
     /** Whether an orbit ends on the other side. */
     private static boolean crosses(Shot shot) {
-        double end = shot.bearingDeg() + (shot.moveBack() ? -1 : 1) * shot.turnDeg();
-        return Degrees.sin(shot.bearingDeg()) * Degrees.sin(end) < 0;
+        return Degrees.sin(shot.bearingDeg()) * Degrees.sin(Stand.endDeg(shot)) < 0;
     }
 
     private Finding finding(Plan plan, Placed earlier, Placed into) {

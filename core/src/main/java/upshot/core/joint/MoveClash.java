@@ -15,7 +15,6 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.Stand;
-import upshot.core.time.Playback;
 
 /**
  * Two moves work against each other: opposite ways across or up, a push against a pull, or a move that is cut off while
@@ -70,13 +69,13 @@ final class MoveClash implements JointRule {
         }
         boolean cutOff = !one.still()
                 && other.still()
-                && stillAtEndS(cut.plan(), out).filter(s -> s < STILL_AT_END_S).isPresent();
+                && stillAtEndS(cut, out).filter(s -> s < STILL_AT_END_S).isPresent();
         return cutOff
                 ? Optional.of(finding(
                         out,
                         into,
                         "The move is cut off.",
-                        new Measured(stillAtEndS(cut.plan(), out).orElseThrow(), STILL_AT_END_S, "s still"),
+                        new Measured(stillAtEndS(cut, out).orElseThrow(), STILL_AT_END_S, "s still"),
                         "%s is still moving when a still frame comes: let it rest for half a second."
                                 .formatted(out.shot().code())))
                 : Optional.empty();
@@ -103,13 +102,9 @@ final class MoveClash implements JointRule {
     }
 
     /** How long a moving shot has rested when the use ends; empty while it is open where the use begins. */
-    private static Optional<Double> stillAtEndS(Plan plan, Placed placed) {
-        Playback playback = Playback.of(
-                placed.use().frameStep(), plan.brief().rate(), placed.shot().captureRate());
-        double length =
-                playback.realS(plan.brief().rate().secondsOf(placed.use().frames()));
-        double rests = ShotNumbers.of(plan, placed.shot()).hold().cleanS() - STILL_ENDS_S;
-        return placed.use().inS().map(from -> Math.max(0, from + length - rests));
+    private static Optional<Double> stillAtEndS(PaperCut cut, Placed placed) {
+        double rests = ShotNumbers.of(cut.plan(), placed.shot()).hold().cleanS() - STILL_ENDS_S;
+        return placed.use().inS().map(from -> Math.max(0, from + cut.realS(placed) - rests));
     }
 
     private Finding finding(Placed out, Placed into, String title, Measured measured, String why) {

@@ -11,8 +11,6 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
-import upshot.core.plan.Plan;
-import upshot.core.time.Playback;
 
 /** The same seconds of a take are shown a second time, and nobody says that it is meant. */
 final class SameSeconds implements JointRule {
@@ -32,15 +30,20 @@ final class SameSeconds implements JointRule {
     }
 
     @Override
+    public boolean looksBeyond() {
+        return true;
+    }
+
+    @Override
     public Optional<Finding> judge(PaperCut cut, int joint) {
         Placed into = cut.into(joint);
-        Optional<Slice> shown = slice(cut.plan(), into);
+        Optional<Slice> shown = slice(cut, into);
         if (shown.isEmpty() || into.use().entry() == Entry.REPEAT) {
             return Optional.empty();
         }
         for (int index = joint; index >= 0; index--) {
             Placed earlier = cut.uses().get(index);
-            Optional<Slice> before = earlier.shot().equals(into.shot()) ? slice(cut.plan(), earlier) : Optional.empty();
+            Optional<Slice> before = earlier.shot().equals(into.shot()) ? slice(cut, earlier) : Optional.empty();
             double shared = before.map(one -> one.sharedS(shown.get())).orElse(0.0);
             if (shared > ROUNDING) {
                 return Optional.of(finding(earlier, into, before.get(), shared));
@@ -50,12 +53,8 @@ final class SameSeconds implements JointRule {
     }
 
     /** What a use takes of its shot; empty while it is open where it begins. */
-    private static Optional<Slice> slice(Plan plan, Placed placed) {
-        Playback playback = Playback.of(
-                placed.use().frameStep(), plan.brief().rate(), placed.shot().captureRate());
-        double length =
-                playback.realS(plan.brief().rate().secondsOf(placed.use().frames()));
-        return placed.use().inS().map(from -> new Slice(from, from + length));
+    private static Optional<Slice> slice(PaperCut cut, Placed placed) {
+        return placed.use().inS().map(from -> new Slice(from, from + cut.realS(placed)));
     }
 
     private Finding finding(Placed earlier, Placed into, Slice before, double shared) {

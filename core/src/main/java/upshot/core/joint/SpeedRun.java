@@ -8,19 +8,20 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
-import upshot.core.plan.Plan;
-import upshot.core.time.Playback;
 
 /** Slow motion twice running where it should stay an event, or one speed for too long where speeds should change. */
 final class SpeedRun implements JointRule {
 
-    private static final double SLOW_TO = 0.8;
     private static final int UNCHANGED = 8;
-    private static final double ROUNDING = 1e-9;
 
     @Override
     public String id() {
         return "speed-run";
+    }
+
+    @Override
+    public boolean looksBeyond() {
+        return true;
     }
 
     @Override
@@ -35,7 +36,7 @@ final class SpeedRun implements JointRule {
     private Optional<Finding> twice(PaperCut cut, int joint) {
         Placed out = cut.outOf(joint);
         Placed into = cut.into(joint);
-        boolean slow = speed(cut.plan(), out) <= SLOW_TO + ROUNDING && speed(cut.plan(), into) <= SLOW_TO + ROUNDING;
+        boolean slow = cut.playback(out).slow() && cut.playback(into).slow();
         if (!slow || out.action().equals(into.action())) {
             return Optional.empty();
         }
@@ -51,8 +52,8 @@ final class SpeedRun implements JointRule {
     /** Said once, where the run has become too long. */
     private Optional<Finding> unchanged(PaperCut cut, int joint) {
         int run = 1;
-        double speed = speed(cut.plan(), cut.into(joint));
-        for (int index = joint; index >= 0 && speed(cut.plan(), cut.uses().get(index)) == speed; index--) {
+        double speed = speed(cut, cut.into(joint));
+        for (int index = joint; index >= 0 && speed(cut, cut.uses().get(index)) == speed; index--) {
             run++;
         }
         return run != UNCHANGED
@@ -65,12 +66,8 @@ final class SpeedRun implements JointRule {
                         "%d uses in a row play at one speed; the school changes it more often.".formatted(run));
     }
 
-    private static double speed(Plan plan, Placed placed) {
-        return Math.abs(Playback.of(
-                        placed.use().frameStep(),
-                        plan.brief().rate(),
-                        placed.shot().captureRate())
-                .speed());
+    private static double speed(PaperCut cut, Placed placed) {
+        return Math.abs(cut.playback(placed).speed());
     }
 
     private Optional<Finding> watch(Placed out, Placed into, Measured measured, String title, String why) {

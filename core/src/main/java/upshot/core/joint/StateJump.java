@@ -22,6 +22,11 @@ final class StateJump implements JointRule {
     }
 
     @Override
+    public boolean looksBeyond() {
+        return true;
+    }
+
+    @Override
     public Optional<Finding> judge(PaperCut cut, int joint) {
         Placed into = cut.into(joint);
         if (!tells(into.action()) || into.use().entry() == Entry.RETURN) {

@@ -9,6 +9,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
@@ -26,7 +27,7 @@ import upshot.core.size.SubjectKind;
  * Two framings of one subject that are too alike read as a slip of the film: a jump.
  *
  * <p>Clear from e = 1, watch from 0.75, else break; see {@link Likeness}. Two different subjects of one kind are a
- * watch when they sit in the frame so alike that one seems to turn into the other. Not asked of a declared jump.
+ * watch when they sit in the frame so alike that one seems to turn into the other. Not asked of a declared jump or of a ramp, which is one shot.
  */
 final class TooAlike implements JointRule {
 
@@ -43,7 +44,7 @@ final class TooAlike implements JointRule {
     public Optional<Finding> judge(PaperCut cut, int joint) {
         Placed out = cut.outOf(joint);
         Placed into = cut.into(joint);
-        if (into.use().entry() == Entry.JUMP) {
+        if (into.use().entry() == Entry.JUMP || into.use().entry() == Entry.RAMP) {
             return Optional.empty();
         }
         Likeness likeness = Likeness.between(cut.plan(), out.shot(), into.shot());
@@ -73,7 +74,7 @@ final class TooAlike implements JointRule {
                 title,
                 new Measured(likeness.apart(), Likeness.CLEAR_FROM, ""),
                 status == Status.CLEAR ? step : step + " The cut will look like a slip.",
-                status == Status.CLEAR ? List.of() : mends(plan, out, into));
+                status == Status.CLEAR ? List.of() : Mends.later(() -> mends(plan, out, into)));
     }
 
     private Optional<Finding> twins(Plan plan, Placed out, Placed into, Likeness likeness) {

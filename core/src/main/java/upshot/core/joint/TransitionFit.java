@@ -17,6 +17,8 @@ import upshot.core.plan.Shot;
 /** A transition asks something of both pictures, and one of them does not give it. */
 final class TransitionFit implements JointRule {
 
+    private static final double RAMPED_BY = 2;
+
     @Override
     public String id() {
         return "transition-fit";
@@ -33,6 +35,7 @@ final class TransitionFit implements JointRule {
             case THROUGH -> through(out, into);
             case LIFT_DROP, POSITION -> placed(out, into);
             case REVEAL -> reversed(out, into);
+            case RAMP -> ramped(cut, out, into);
         };
     }
 
@@ -119,8 +122,31 @@ final class TransitionFit implements JointRule {
                         Change.set(into.shot(), "placement", out.shot().placement()))));
     }
 
+    /** One shot goes on, at another speed. */
+    private Optional<Finding> ramped(PaperCut cut, Placed out, Placed into) {
+        boolean oneShot = out.shot().equals(into.shot());
+        double before = cut.playback(out).speed();
+        double after = cut.playback(into).speed();
+        if (oneShot && before != after) {
+            return Optional.empty();
+        }
+        double other = Math.abs(out.use().frameStep()) > 1 ? 1 : out.use().frameStep() * RAMPED_BY;
+        return broken(
+                out,
+                into,
+                new Measured(Math.abs(after), Math.abs(before), "of real time"),
+                oneShot
+                        ? "Both sides of the ramp play at %s."
+                                .formatted(cut.playback(out).label())
+                        : "A ramp changes the speed within one shot; %s and %s are two."
+                                .formatted(out.shot().code(), into.shot().code()),
+                oneShot
+                        ? List.of(new Mend("Change the speed here", Change.set(into.use(), "frameStep", other)))
+                        : List.of());
+    }
+
     private Optional<Finding> reversed(Placed out, Placed into) {
-        boolean backwards = into.use().frameStep() < 0;
+        boolean backwards = into.use().reversed();
         boolean readable = into.action().setsState().isEmpty();
         if (backwards && readable) {
             return Optional.empty();

@@ -7,6 +7,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.ScreenTravel;
@@ -23,7 +24,8 @@ import upshot.core.shot.Stand;
  *
  * <p>Per mover and beat the last travel that was not neutral is remembered. The opposite in the next view is a break
  * when the two are neighbours and a watch when something else came between. A neutral view of the mover, a declared
- * return and a new spot clear the memory.
+ * return and a new spot clear the memory; a camera that moves across the line is remembered with the side on which it
+ * ends.
  */
 final class TravelFlip implements JointRule {
 
@@ -33,10 +35,15 @@ final class TravelFlip implements JointRule {
     }
 
     @Override
+    public boolean looksBeyond() {
+        return true;
+    }
+
+    @Override
     public Optional<Finding> judge(PaperCut cut, int joint) {
         Placed into = cut.into(joint);
         Plan plan = cut.plan();
-        ScreenTravel now = travel(plan, into);
+        ScreenTravel now = travelIn(plan, into);
         if (into.action().line() != Line.TRAVEL || now == ScreenTravel.NEUTRAL) {
             return Optional.empty();
         }
@@ -55,7 +62,7 @@ final class TravelFlip implements JointRule {
             }
             if (sameMover(plan, earlier, into)) {
                 boolean remembered = earlier.action().line() == Line.TRAVEL
-                        && travel(plan, earlier) != ScreenTravel.NEUTRAL
+                        && travelOut(plan, earlier) != ScreenTravel.NEUTRAL
                         && earlier.action().spotId().equals(into.action().spotId());
                 return remembered ? Optional.of(earlier) : Optional.empty();
             }
@@ -67,26 +74,28 @@ final class TravelFlip implements JointRule {
         return plan.subjectOf(one.shot()).equals(plan.subjectOf(other.shot()));
     }
 
-    private static ScreenTravel travel(Plan plan, Placed placed) {
-        return Stand.travel(plan, placed.shot(), placed.use().frameStep() < 0);
+    private static ScreenTravel travelIn(Plan plan, Placed placed) {
+        return Stand.travelAt(plan, placed.shot(), placed.use().reversed(), false);
+    }
+
+    private static ScreenTravel travelOut(Plan plan, Placed placed) {
+        return Stand.travelAt(plan, placed.shot(), placed.use().reversed(), true);
     }
 
     private Finding finding(Plan plan, Placed before, Placed into, int between) {
-        boolean flips = travel(plan, into).opposes(travel(plan, before));
+        boolean flips = travelIn(plan, into).opposes(travelOut(plan, before));
         Status status = !flips ? Status.CLEAR : between == 0 ? Status.BREAK : Status.WATCH;
         String sentence = flips
                 ? "In %s it goes %s, in %s %s: the camera went over the line of action by %s%s."
                         .formatted(
                                 before.shot().code(),
-                                travel(plan, before).label(),
+                                travelOut(plan, before).label(),
                                 into.shot().code(),
-                                travel(plan, into).label(),
+                                travelIn(plan, into).label(),
                                 Say.degrees(overTheLineDeg(into.shot())),
                                 between == 0 ? "" : ", with only other pictures between")
-                : "%s as in %s."
-                        .formatted(
-                                Say.capital(travel(plan, into).label()),
-                                before.shot().code());
+                : Say.capital(travelIn(plan, into).label()) + " as in "
+                        + before.shot().code() + ".";
         return new Finding(
                 id(),
                 status,
@@ -97,7 +106,7 @@ final class TravelFlip implements JointRule {
                         Degrees.sin(before.shot().bearingDeg()),
                         "of travel"),
                 sentence,
-                flips ? mends(before, into) : List.of());
+                flips ? Mends.later(() -> mends(before, into)) : List.of());
     }
 
     /** How far past the line the camera stands, 0 to 90°. */

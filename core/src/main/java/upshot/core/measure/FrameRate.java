@@ -2,7 +2,6 @@ package upshot.core.measure;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
-import java.math.MathContext;
 import java.math.RoundingMode;
 
 /**
@@ -81,12 +80,14 @@ public record FrameRate(int numerator, int denominator) implements Comparable<Fr
         return (double) numerator / denominator;
     }
 
-    /** The exact instant at which a frame begins, rounded to the nearest double only at the end. */
+    /**
+     * The exact instant at which a frame begins, rounded to the nearest double only at the end: both sides of the division
+     * are whole numbers that a double holds.
+     *
+     * @param frames up to 9·10¹² either way
+     */
     public double secondsOf(long frames) {
-        return BigDecimal.valueOf(frames)
-                .multiply(BigDecimal.valueOf(denominator))
-                .divide(BigDecimal.valueOf(numerator), MathContext.DECIMAL64)
-                .doubleValue();
+        return (double) (frames * denominator) / numerator;
     }
 
     /**

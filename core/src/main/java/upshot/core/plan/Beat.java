@@ -3,6 +3,7 @@ package upshot.core.plan;
 import static upshot.core.plan.Check.chosen;
 import static upshot.core.plan.Check.text;
 
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -11,8 +12,9 @@ import java.util.UUID;
  * @param name 1 to 60 characters
  * @param rank place in the story
  * @param role what the section does for the film
+ * @param targetS the seconds it is to have in the cut, 0.5 to 3600 s, or none while that is open
  */
-public record Beat(UUID id, String name, double rank, Role role) implements PlanRecord {
+public record Beat(UUID id, String name, double rank, Role role, Optional<Double> targetS) implements PlanRecord {
 
     /** What a beat is for. */
     public enum Role {
@@ -26,6 +28,12 @@ public record Beat(UUID id, String name, double rank, Role role) implements Plan
         name = text("name", "name of the beat", name, 1, 60);
         rank = Check.rank(rank);
         chosen("role", "role of the beat", role);
+        targetS = Check.range("targetS", "length of the beat", targetS, 0.5, 3600, "s");
+    }
+
+    /** A beat whose length is open. */
+    public static Beat of(UUID id, String name, double rank, Role role) {
+        return new Beat(id, name, rank, role, Optional.empty());
     }
 
     @Override

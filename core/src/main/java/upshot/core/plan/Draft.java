@@ -29,8 +29,9 @@ final class Draft {
         }
     }
 
-    Plan freeze() {
-        return new Plan(records);
+    /** What the changes have led to; untouched kinds share their maps with the plan they came from. */
+    Map<Kind<?>, Map<UUID, PlanRecord>> records() {
+        return records;
     }
 
     private void add(PlanRecord added) {

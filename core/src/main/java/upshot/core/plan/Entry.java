@@ -16,6 +16,7 @@ public enum Entry implements Labelled {
     DISSOLVE("dissolve"),
     WIPE("wipe"),
     REVEAL("reverse reveal"),
+    RAMP("speed ramp"),
     REPEAT("repeated on purpose");
 
     private final String label;

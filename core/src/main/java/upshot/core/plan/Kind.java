@@ -5,8 +5,10 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * A kind of record: its name in changes and files, and its fields in the order of the record's components.
@@ -40,6 +42,7 @@ public final class Kind<R extends PlanRecord> {
     public static final Kind<Performer> PERFORMER = new Kind<>("performer", Performer.class);
     public static final Kind<Shot> SHOT = new Kind<>("shot", Shot.class);
     public static final Kind<Use> USE = new Kind<>("use", Use.class);
+    public static final Kind<Accepted> ACCEPTED = new Kind<>("accepted", Accepted.class);
 
     /** Every kind, with what is referred to before what refers to it. */
     public static final List<Kind<?>> PARENT_FIRST = List.of(
@@ -64,7 +67,11 @@ public final class Kind<R extends PlanRecord> {
             ACTION,
             PERFORMER,
             SHOT,
-            USE);
+            USE,
+            ACCEPTED);
+
+    private static final Map<Class<?>, Kind<?>> BY_TYPE =
+            PARENT_FIRST.stream().collect(Collectors.toUnmodifiableMap(Kind::type, kind -> kind));
 
     /** The kinds that make up a kit: copied into the job from a template, and back into one. */
     public static final List<Kind<?>> KIT = List.of(BODY, MODE, LENS, DIOPTRE, ND, CARRIER, CARD, LIGHT);
@@ -93,10 +100,7 @@ public final class Kind<R extends PlanRecord> {
     /** The kind a record is of. */
     @SuppressWarnings("unchecked")
     public static <R extends PlanRecord> Kind<R> of(R plannedRecord) {
-        return (Kind<R>) PARENT_FIRST.stream()
-                .filter(kind -> kind.type == plannedRecord.getClass())
-                .findFirst()
-                .orElseThrow();
+        return (Kind<R>) BY_TYPE.get(plannedRecord.getClass());
     }
 
     public static Optional<Kind<?>> named(String name) {

@@ -8,8 +8,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import upshot.core.house.Threshold;
 import upshot.core.measure.FrameRate;
@@ -24,25 +28,53 @@ public final class Plan {
     private static final Comparator<PlanRecord> IN_ORDER =
             Comparator.comparingDouble(PlanRecord::rank).thenComparing(PlanRecord::id);
 
+    /** The kinds on which the order of a kind depends, where it is not that kind alone. */
+    private static final Map<Kind<?>, Set<Kind<?>>> ORDERED_BY =
+            Map.of(Kind.ACTION, Set.of(Kind.ACTION, Kind.BEAT), Kind.SHOT, Set.of(Kind.SHOT, Kind.ACTION, Kind.BEAT));
+
     private final Map<Kind<?>, Map<UUID, PlanRecord>> records;
     private final Map<Kind<?>, List<PlanRecord>> sorted = new HashMap<>();
     private final Map<UUID, List<Performer>> performersByAction;
     private final Map<UUID, List<Shot>> shotsByAction;
     private final Map<UUID, List<Use>> usesByShot;
+    private final Map<UUID, List<Mode>> modesByBody;
+    private final Map<Threshold, Adjustment> adjustments;
     private final Map<UUID, Use> nextUse = new HashMap<>();
+    private final Map<Object, Object> workedOut = new ConcurrentHashMap<>();
 
-    Plan(Map<Kind<?>, Map<UUID, PlanRecord>> records) {
+    /**
+     * @param before the plan that this one was made from; what has not changed since is not checked and sorted again
+     */
+    Plan(Map<Kind<?>, Map<UUID, PlanRecord>> records, Optional<Plan> before) {
         this.records = Map.copyOf(records);
-        PlanRules.check(this);
+        Predicate<Kind<?>> changed =
+                kind -> before.filter(earlier -> sharesWith(earlier, kind)).isEmpty();
+        PlanRules.check(this, changed);
         for (Kind<?> kind : Kind.PARENT_FIRST) {
-            sorted.put(kind, all(kind).stream().sorted(orderOf(kind)).toList());
+            boolean kept = ORDERED_BY.getOrDefault(kind, Set.of(kind)).stream().noneMatch(changed);
+            sorted.put(kind, kept ? before.get().sorted.get(kind) : inOrder(kind));
         }
-        performersByAction = list(Kind.PERFORMER).stream().collect(Collectors.groupingBy(Performer::actionId));
-        shotsByAction = shots().stream().collect(Collectors.groupingBy(Shot::actionId));
+        performersByAction = grouped(list(Kind.PERFORMER), Performer::actionId);
+        modesByBody = grouped(list(Kind.MODE), Mode::bodyId);
+        adjustments = list(Kind.ADJUSTMENT).stream()
+                .collect(Collectors.toMap(Adjustment::threshold, one -> one, (first, second) -> first));
+        shotsByAction = grouped(shots(), Shot::actionId);
         for (int i = 1; i < uses().size(); i++) {
             nextUse.put(uses().get(i - 1).id(), uses().get(i));
         }
-        usesByShot = uses().stream().collect(Collectors.groupingBy(Use::shotId));
+        usesByShot = grouped(uses(), Use::shotId);
+    }
+
+    private static <R extends PlanRecord> Map<UUID, List<R>> grouped(List<R> all, Function<R, UUID> owner) {
+        return all.stream().collect(Collectors.groupingBy(owner, Collectors.toUnmodifiableList()));
+    }
+
+    private boolean sharesWith(Plan other, Kind<?> kind) {
+        return records.get(kind) == other.records.get(kind);
+    }
+
+    private List<PlanRecord> inOrder(Kind<?> kind) {
+        return all(kind).stream().sorted(orderOf(kind)).toList();
     }
 
     /**
@@ -58,7 +90,7 @@ public final class Plan {
                 throw new InvalidField("id", "The id %s stands twice.".formatted(one.id()));
             }
         }
-        return new Plan(records);
+        return new Plan(records, Optional.empty());
     }
 
     /**
@@ -70,7 +102,7 @@ public final class Plan {
     public Plan apply(Change change) {
         Draft draft = new Draft(records);
         change.steps().forEach(draft::apply);
-        return draft.freeze();
+        return new Plan(draft.records(), Optional.of(this));
     }
 
     public Brief brief() {
@@ -87,9 +119,7 @@ public final class Plan {
     }
 
     public Optional<Adjustment> adjustment(Threshold threshold) {
-        return list(Kind.ADJUSTMENT).stream()
-                .filter(one -> one.threshold() == threshold)
-                .findFirst();
+        return Optional.ofNullable(adjustments.get(threshold));
     }
 
     public List<Beat> beats() {
@@ -118,9 +148,7 @@ public final class Plan {
     }
 
     public List<Mode> modesOf(Body body) {
-        return list(Kind.MODE).stream()
-                .filter(mode -> mode.bodyId().equals(body.id()))
-                .toList();
+        return modesByBody.getOrDefault(body.id(), List.of());
     }
 
     /** Everything that makes up the kit, what is referred to first. */
@@ -152,12 +180,12 @@ public final class Plan {
     }
 
     public List<Shot> shotsOf(Action action) {
-        return List.copyOf(shotsByAction.getOrDefault(action.id(), List.of()));
+        return shotsByAction.getOrDefault(action.id(), List.of());
     }
 
     /** What the cut shows of a shot, in edit order. */
     public List<Use> usesOf(Shot shot) {
-        return List.copyOf(usesByShot.getOrDefault(shot.id(), List.of()));
+        return usesByShot.getOrDefault(shot.id(), List.of());
     }
 
     /** The use that follows in edit order. */
@@ -214,10 +242,29 @@ public final class Plan {
 
     /** Whether another plan has the same records of a kind; plans that come from one another mostly share them. */
     public boolean hasSame(Kind<?> kind, Plan other) {
-        Map<UUID, PlanRecord> own = records.get(kind);
-        Map<UUID, PlanRecord> others = other.records.get(kind);
-        return own == others || own.equals(others);
+        return sharesWith(other, kind) || records.get(kind).equals(other.records.get(kind));
     }
+
+    /**
+     * What follows from this plan for one of its shots, worked out the first time it is asked for: neither ever changes.
+     * For a shot that is only being thought of, it is worked out each time.
+     *
+     * @param what the type of the answer, which stands for the question too
+     */
+    public <T> T once(Class<T> what, Shot shot, Supplier<T> work) {
+        if (records.get(Kind.SHOT).get(shot.id()) != shot) {
+            return work.get();
+        }
+        Question question = new Question(what, shot.id());
+        Object known = workedOut.get(question);
+        if (known == null) {
+            known = work.get();
+            workedOut.put(question, known);
+        }
+        return what.cast(known);
+    }
+
+    private record Question(Class<?> what, UUID shotId) {}
 
     private Comparator<PlanRecord> orderOf(Kind<?> kind) {
         if (kind == Kind.ACTION) {

@@ -25,7 +25,8 @@ public sealed interface PlanRecord
                 Action,
                 Performer,
                 Shot,
-                Use {
+                Use,
+                Accepted {
 
     UUID id();
 

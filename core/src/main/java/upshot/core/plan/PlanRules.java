@@ -1,9 +1,11 @@
 package upshot.core.plan;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import upshot.core.house.Threshold;
 import upshot.core.measure.Labelled;
 
@@ -33,11 +35,21 @@ final class PlanRules {
             Map.entry(Kind.ACTION, 500),
             Map.entry(Kind.PERFORMER, 1000),
             Map.entry(Kind.SHOT, 3000),
-            Map.entry(Kind.USE, 5000));
+            Map.entry(Kind.USE, 5000),
+            Map.entry(Kind.ACCEPTED, 2000));
+
+    private static final List<Distinct> DISTINCT = List.of(
+            new Distinct(Kind.ACTION, "codePrefix", "Two actions cannot both begin their codes with %s."),
+            new Distinct(Kind.SHOT, "code", "The code %s is taken."),
+            new Distinct(Kind.ADJUSTMENT, "threshold", "The threshold %s is moved already."),
+            new Distinct(Kind.TEMPO, "atQuarter", "There is a tempo at quarter %s already."));
 
     private PlanRules() {}
 
-    static void check(Plan plan) {
+    /**
+     * @param changed whether records of a kind are others than in a plan that was checked before
+     */
+    static void check(Plan plan, Predicate<Kind<?>> changed) {
         MOST.forEach((kind, most) -> {
             if (plan.all(kind).size() > most) {
                 throw new InvalidField(
@@ -50,18 +62,18 @@ final class PlanRules {
         if (plan.all(Kind.HOUSE).isEmpty()) {
             throw new InvalidField("house", "The plan has no house rules.");
         }
-        checkReferences(plan);
+        checkReferences(plan, changed);
         checkKit(plan);
-        distinct(plan, Kind.ACTION, "codePrefix", "Two actions cannot both begin their codes with %s.");
-        distinct(plan, Kind.SHOT, "code", "The code %s is taken.");
-        distinct(plan, Kind.ADJUSTMENT, "threshold", "The threshold %s is moved already.");
-        distinct(plan, Kind.TEMPO, "atQuarter", "There is a tempo at quarter %s already.");
+        DISTINCT.stream().filter(one -> changed.test(one.kind)).forEach(one -> one.check(plan));
     }
 
-    private static void checkReferences(Plan plan) {
+    private static void checkReferences(Plan plan, Predicate<Kind<?>> changed) {
         for (Kind<?> kind : Kind.PARENT_FIRST) {
             for (Field field : kind.references()) {
                 Kind<?> target = Kind.named(field.refersTo().orElseThrow()).orElseThrow();
+                if (!changed.test(kind) && !changed.test(target)) {
+                    continue;
+                }
                 for (PlanRecord one : plan.all(kind)) {
                     if (field.reference(one)
                             .filter(id -> plan.find(target, id).isEmpty())
@@ -89,14 +101,18 @@ final class PlanRules {
         }
     }
 
-    private static void distinct(Plan plan, Kind<?> kind, String name, String message) {
-        Field field = kind.field(name).orElseThrow();
-        Set<Object> seen = new HashSet<>();
-        for (PlanRecord one : plan.all(kind)) {
-            Object value = field.of(one);
-            if (!seen.add(value)) {
-                throw new InvalidField(
-                        name, message.formatted(value instanceof Labelled known ? known.label() : value));
+    /** A field that no two records of a kind may share. */
+    private record Distinct(Kind<?> kind, String name, String message) {
+
+        void check(Plan plan) {
+            Field field = kind.field(name).orElseThrow();
+            Set<Object> seen = new HashSet<>();
+            for (PlanRecord one : plan.all(kind)) {
+                Object value = field.of(one);
+                if (!seen.add(value)) {
+                    throw new InvalidField(
+                            name, message.formatted(value instanceof Labelled known ? known.label() : value));
+                }
             }
         }
     }

@@ -15,6 +15,17 @@ public final class Removal {
         return Change.batch(removes);
     }
 
+    /** The same for several at once: what depends on two of them goes once. */
+    public static Change.Batch ofAll(Plan plan, List<? extends PlanRecord> removed) {
+        List<Change> removes = new ArrayList<>();
+        for (PlanRecord one : removed) {
+            if (removes.stream().noneMatch(change -> removes(change, one))) {
+                expand(plan, one, removes);
+            }
+        }
+        return Change.batch(removes);
+    }
+
     private static void expand(Plan plan, PlanRecord removed, List<Change> removes) {
         for (Kind<?> kind : Kind.PARENT_FIRST) {
             for (PlanRecord one : plan.list(kind)) {

@@ -11,11 +11,12 @@ import java.util.UUID;
  *
  * @param rank place in the cut
  * @param frames length on the timeline, 1 to 100 000 frames
- * @param frameStep playback relative to frame for frame: 1 shows every captured frame, negative runs backwards;
- *     −32 to 32, not 0
+ * @param frameStep playback relative to frame for frame: 1 shows every captured frame, negative runs backwards,
+ *     0 holds one of them as a still; −32 to 32
  * @param inS where in the shot's clean seconds it begins, 0 to 3600 s, or none while that is open
  * @param joinFrames how long the transition into it lasts, 0 to 1000 frames; 0 for a cut
  * @param entry how the joint into this use is meant
+ * @param pinned whether it stays where it is when a cut is proposed
  */
 public record Use(
         UUID id,
@@ -25,7 +26,8 @@ public record Use(
         double frameStep,
         Optional<Double> inS,
         int joinFrames,
-        Entry entry)
+        Entry entry,
+        boolean pinned)
         implements PlanRecord {
 
     public Use {
@@ -34,8 +36,9 @@ public record Use(
         rank = Check.rank(rank);
         frames = Check.whole("frames", "length", frames, 1, 100_000, "frames");
         frameStep = Check.range("frameStep", "playback", frameStep, -32, 32, "");
-        if (Math.abs(frameStep) < 0.01) {
-            throw new InvalidField("frameStep", "The playback (%s) stands still.".formatted(frameStep));
+        if (frameStep != 0 && Math.abs(frameStep) < 0.01) {
+            throw new InvalidField(
+                    "frameStep", "The playback (%s) is neither 0 for a still nor 0.01 and more.".formatted(frameStep));
         }
         inS = Check.range("inS", "begin", inS, 0, 3600, "s");
         joinFrames = Check.whole("joinFrames", "transition", joinFrames, 0, 1000, "frames");
@@ -44,7 +47,22 @@ public record Use(
 
     /** A straight cut to a slice that plays every captured frame, wherever in the shot it begins. */
     public static Use cut(UUID id, UUID shotId, double rank, int frames) {
-        return new Use(id, shotId, rank, frames, 1, Optional.empty(), 0, Entry.STRAIGHT);
+        return new Use(id, shotId, rank, frames, 1, Optional.empty(), 0, Entry.STRAIGHT, false);
+    }
+
+    /** The same use at another playback. */
+    public Use played(double step) {
+        return step == frameStep ? this : new Use(id, shotId, rank, frames, step, inS, joinFrames, entry, pinned);
+    }
+
+    /** Whether it holds one picture of the shot. */
+    public boolean still() {
+        return frameStep == 0;
+    }
+
+    /** Whether it runs backwards. */
+    public boolean reversed() {
+        return frameStep < 0;
     }
 
     /** The same use with one field changed. */

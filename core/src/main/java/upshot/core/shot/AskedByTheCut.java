@@ -33,6 +33,7 @@ final class AskedByTheCut {
             case LIFT_DROP -> Optional.of("It %s with the thing lifted out of the frame".formatted(end));
             case MATCHED, POSITION -> Optional.of("It %s with the subject at the agreed place".formatted(end));
             case DISSOLVE, WIPE -> Optional.of("Seconds to blend where it %s".formatted(end));
+            case RAMP -> Optional.of("It goes on without a break where its speed changes");
             case REVEAL -> Optional.of("It can be played backwards where it %s".formatted(end));
         };
     }

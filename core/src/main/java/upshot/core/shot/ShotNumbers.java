@@ -41,6 +41,10 @@ public record ShotNumbers(
     private static final double EITHER_SIDE_S = 2;
 
     public static ShotNumbers of(Plan plan, Shot shot) {
+        return plan.once(ShotNumbers.class, shot, () -> workedOut(plan, shot));
+    }
+
+    private static ShotNumbers workedOut(Plan plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Stand stand = Stand.of(plan, shot);
         Playback playback = Playback.of(1, plan.brief().rate(), shot.captureRate());

@@ -11,6 +11,7 @@ import upshot.core.plan.Body;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Line;
 import upshot.core.plan.Mode;
+import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
@@ -41,6 +42,10 @@ public record Stand(
         boolean reachable) {
 
     public static Stand of(Plan plan, Shot shot) {
+        return plan.once(Stand.class, shot, () -> workedOut(plan, shot));
+    }
+
+    private static Stand workedOut(Plan plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Extent extent = extent(action, plan.subjectOf(shot));
         double aspect = plan.brief().aspect().ratio();
@@ -96,10 +101,29 @@ public record Stand(
         return CameraHeight.of(shot.cameraHeightM(), extent.topM(), elevationDeg);
     }
 
+    /**
+     * Which way the action goes across the frame as a use comes in or goes out: a camera that orbits may end on the other
+     * side of it.
+     */
+    public static ScreenTravel travelAt(Plan plan, Shot shot, boolean reversed, boolean out) {
+        return travel(plan, shot, reversed == out ? shot.bearingDeg() : endDeg(shot), reversed);
+    }
+
+    /** Where the camera stands round the subject when its move has ended. */
+    public static double endDeg(Shot shot) {
+        return shot.move() == Move.ORBIT
+                ? Degrees.wrap(shot.bearingDeg() + (shot.moveBack() ? -1 : 1) * shot.turnDeg())
+                : shot.bearingDeg();
+    }
+
     /** Which way the action goes across this shot's frame; neutral where it has no direction. */
     public static ScreenTravel travel(Plan plan, Shot shot, boolean reversed) {
+        return travel(plan, shot, shot.bearingDeg(), reversed);
+    }
+
+    private static ScreenTravel travel(Plan plan, Shot shot, double bearingDeg, boolean reversed) {
         return plan.actionOf(shot).line() == Line.NONE
                 ? ScreenTravel.NEUTRAL
-                : ScreenTravel.of(shot.bearingDeg(), reversed, plan.threshold(Threshold.NEUTRAL_WITHIN));
+                : ScreenTravel.of(bearingDeg, reversed, plan.threshold(Threshold.NEUTRAL_WITHIN));
     }
 }

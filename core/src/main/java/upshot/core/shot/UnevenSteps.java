@@ -25,7 +25,7 @@ final class UnevenSteps implements ShotRule {
     @Override
     public Optional<Finding> judge(Plan plan, Shot shot) {
         return plan.usesOf(shot).stream()
-                .filter(use -> uneven(Math.abs(use.frameStep())))
+                .filter(use -> !use.still() && uneven(Math.abs(use.frameStep())))
                 .findFirst()
                 .map(use -> finding(shot, use));
     }

@@ -1,31 +1,37 @@
 package upshot.core.verdict;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
 import upshot.core.house.HoldSchool;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.shot.Stand;
 
 /**
  * What of an earlier verdict still holds for a changed plan. Whatever a rule may look at has to be the same: the ground
- * (everything but actions, shots and uses), the shot with its action and uses, and for a joint the cut up to it. When in
+ * (everything but actions, shots, uses and what is let stand), the shot with its action and uses, and for a joint the cut up to it. When in
  * doubt nothing is kept, and it is judged again.
  */
 final class Kept {
 
-    private static final Set<Kind<?>> MOVING = Set.of(Kind.ACTION, Kind.SHOT, Kind.USE);
+    private static final Set<Kind<?>> MOVING = Set.of(Kind.ACTION, Kind.SHOT, Kind.USE, Kind.ACCEPTED);
 
     private final Verdict before;
     private final Plan after;
     private final boolean sameGround;
     private final boolean sameActions;
+    private final Map<Meeting, List<Finding>> metBefore;
 
     Kept(Verdict before, Plan after) {
         this.before = before;
@@ -34,6 +40,7 @@ final class Kept {
                 .filter(kind -> !MOVING.contains(kind))
                 .allMatch(kind -> before.plan().hasSame(kind, after));
         this.sameActions = before.plan().hasSame(Kind.ACTION, after);
+        this.metBefore = meetings(before);
     }
 
     /** Whether nothing that the figures of a shot and the rules on it look at has changed. */
@@ -41,17 +48,22 @@ final class Kept {
         return sameGround
                 && before.plan().find(Kind.SHOT, shot.id()).filter(shot::equals).isPresent()
                 && before.plan().actionOf(shot).equals(after.actionOf(shot))
-                && usesAndWhatFollows(before.plan(), shot).equals(usesAndWhatFollows(after, shot))
+                && sameUses(shot)
                 && (after.house().hold() != HoldSchool.LONG || ends(before.plan(), shot) == ends(after, shot));
     }
 
-    private static List<List<Object>> usesAndWhatFollows(Plan plan, Shot shot) {
-        return plan.usesOf(shot).stream()
-                .map(use -> List.<Object>of(
-                        use,
-                        plan.after(use).map(Use::joinFrames).orElse(0),
-                        plan.after(use).map(next -> next.entry().name()).orElse("")))
-                .toList();
+    /** The same uses, each followed by a transition of the same kind and length. */
+    private boolean sameUses(Shot shot) {
+        List<Use> uses = after.usesOf(shot);
+        return uses.equals(before.plan().usesOf(shot))
+                && uses.stream().allMatch(use -> sameJoin(before.plan().after(use), after.after(use)));
+    }
+
+    private static boolean sameJoin(Optional<Use> one, Optional<Use> other) {
+        return one.map(Use::joinFrames)
+                        .orElse(0)
+                        .equals(other.map(Use::joinFrames).orElse(0))
+                && one.map(Use::entry).equals(other.map(Use::entry));
     }
 
     private static boolean ends(Plan plan, Shot shot) {
@@ -61,12 +73,21 @@ final class Kept {
                         || uses.get(uses.size() - 1).shotId().equals(shot.id()));
     }
 
+    /** The figures of a shot that holds, which the changed plan knows from now on too. */
+    ShotNumbers numbers(Shot shot) {
+        ShotNumbers known = before.numbers().get(shot.id());
+        after.once(Stand.class, shot, known::stand);
+        return after.once(ShotNumbers.class, shot, () -> known);
+    }
+
     /** The order of the day, where no setup has changed or takes another time. */
-    Optional<DayPlan> day(Set<UUID> heldShots) {
+    Optional<DayPlan> day(Map<UUID, ShotNumbers> numbers) {
         boolean same = sameGround
                 && sameActions
                 && before.plan().hasSame(Kind.SHOT, after)
-                && heldShots.size() == after.shots().size();
+                && numbers.entrySet().stream()
+                        .allMatch(entry -> entry.getValue().shotTimeS()
+                                == before.numbers().get(entry.getKey()).shotTimeS());
         return same ? Optional.of(before.day()) : Optional.empty();
     }
 
@@ -82,6 +103,28 @@ final class Kept {
             same++;
         }
         return Math.max(0, same - 1);
+    }
+
+    /** What was said of the meeting of two uses before, where neither they nor their shots have changed. */
+    Optional<List<Finding>> met(Placed out, Placed into, Set<UUID> heldShots) {
+        boolean same = sameGround
+                && heldShots.contains(out.shot().id())
+                && heldShots.contains(into.shot().id());
+        return same ? Optional.ofNullable(metBefore.get(new Meeting(out.use(), into.use()))) : Optional.empty();
+    }
+
+    private record Meeting(Use out, Use into) {}
+
+    private static Map<Meeting, List<Finding>> meetings(Verdict verdict) {
+        Map<Meeting, List<Finding>> meetings = new HashMap<>();
+        for (int joint = 0; joint < verdict.cut().joints(); joint++) {
+            meetings.put(
+                    new Meeting(
+                            verdict.cut().outOf(joint).use(),
+                            verdict.cut().into(joint).use()),
+                    verdict.joints().get(joint));
+        }
+        return meetings;
     }
 
     private static boolean samePlace(Placed one, Placed other, Set<UUID> heldShots) {

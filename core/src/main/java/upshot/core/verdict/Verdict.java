@@ -66,28 +66,37 @@ public record Verdict(
             if (holds) {
                 held.add(shot.id());
             }
-            numbers.put(shot.id(), holds ? before.get().numbers.get(shot.id()) : ShotNumbers.of(plan, shot));
+            numbers.put(shot.id(), holds ? kept.get().numbers(shot) : ShotNumbers.of(plan, shot));
             List<Finding> findings = holds ? before.get().findingsOf(shot) : ShotRule.judgeAll(plan, shot);
             if (!findings.isEmpty()) {
                 shots.put(shot.id(), findings);
             }
         }
-        DayPlan day = kept.flatMap(one -> one.day(held)).orElseGet(() -> ShootingOrder.of(plan, MinutesTable.of(plan)));
+        DayPlan day =
+                kept.flatMap(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan, MinutesTable.of(plan)));
         PaperCut cut = PaperCut.of(plan);
         int keptJoints = kept.map(one -> one.joints(cut, held, day)).orElse(0);
         List<List<Finding>> joints = new ArrayList<>(
                 before.map(one -> one.joints.subList(0, keptJoints)).orElse(List.of()));
         JointRules rules = JointRules.with(plan.brief(), day);
         for (int joint = keptJoints; joint < cut.joints(); joint++) {
-            joints.add(rules.judge(cut, joint));
+            joints.add(judged(rules, cut, joint, kept, held));
         }
         return new Verdict(
                 plan, Coverage.holes(plan), cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
     }
 
+    private static List<Finding> judged(
+            JointRules rules, PaperCut cut, int joint, Optional<Kept> kept, Set<UUID> held) {
+        return kept.flatMap(one -> one.met(cut.outOf(joint), cut.into(joint), held))
+                .map(before -> rules.judgeAgain(cut, joint, before))
+                .orElseGet(() -> rules.judge(cut, joint));
+    }
+
     public Gauges gauges() {
+        Acceptances accepted = Acceptances.of(plan);
         int broken = (int) joints.stream()
-                .filter(findings -> status(findings) == Status.BREAK)
+                .filter(findings -> accepted.open(findings) == Status.BREAK)
                 .count();
         double usable = plan.actions().stream()
                 .mapToDouble(action -> Footage.of(plan, action, numbers).usableS())

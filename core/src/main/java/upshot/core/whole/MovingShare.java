@@ -36,7 +36,7 @@ final class MovingShare implements WholeRule {
     }
 
     private static boolean moves(Placed placed) {
-        return placed.shot().move().moving();
+        return placed.shot().move().moving() && !placed.use().still();
     }
 
     private Optional<Finding> anchored(PaperCut cut, double share) {

@@ -1,16 +1,15 @@
 package upshot.core.whole;
 
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.plan.Change;
+import upshot.core.time.BeatGrid;
 import upshot.core.time.TempoMap;
 
 /** Less than half of the joints lie within a frame of a beat. */
@@ -25,13 +24,13 @@ final class OnTheBeat implements WholeRule {
 
     @Override
     public Optional<Finding> judge(PaperCut cut) {
-        TreeSet<Long> beats = beats(cut);
-        if (beats.isEmpty() || cut.joints() == 0) {
+        if (TempoMap.of(cut.plan()).isEmpty() || cut.joints() == 0) {
             return Optional.empty();
         }
+        BeatGrid beats = BeatGrid.of(cut.plan(), BeatGrid.Step.BEAT, cut.frames());
         long on = cut.uses().stream()
                 .skip(1)
-                .filter(placed -> Math.abs(nearest(beats, placed.startFrame()) - placed.startFrame()) <= 1)
+                .filter(placed -> Math.abs(beats.nearest(placed.startFrame()) - placed.startFrame()) <= 1)
                 .count();
         double share = (double) on / cut.joints();
         return share >= LEAST_SHARE
@@ -45,35 +44,13 @@ final class OnTheBeat implements WholeRule {
                         snap(cut, beats)));
     }
 
-    /** The frames on which the beats of the music fall, up to the end of the cut. */
-    private static TreeSet<Long> beats(PaperCut cut) {
-        TreeSet<Long> frames = new TreeSet<>();
-        TempoMap.of(cut.plan())
-                .ifPresent(music -> music.barsUntil(Seconds.of(cut, cut.frames()))
-                        .forEach(bar -> bar.beatsS()
-                                .forEach(beat -> frames.add(cut.plan()
-                                        .brief()
-                                        .rate()
-                                        .framesIn(Math.max(0, beat), RoundingMode.HALF_EVEN)))));
-        return frames;
-    }
-
-    private static long nearest(TreeSet<Long> beats, long frame) {
-        Long before = beats.floor(frame);
-        Long after = beats.ceiling(frame);
-        if (before == null || after == null) {
-            return before == null ? after : before;
-        }
-        return frame - before <= after - frame ? before : after;
-    }
-
     /** Every joint on its nearest beat; none where a use would vanish. */
-    private static List<Mend> snap(PaperCut cut, TreeSet<Long> beats) {
+    private static List<Mend> snap(PaperCut cut, BeatGrid beats) {
         List<Change> changes = new ArrayList<>();
         long start = 0;
         for (Placed placed : cut.uses()) {
             boolean last = placed.index() == cut.uses().size() - 1;
-            long end = last ? placed.endFrame() : nearest(beats, placed.endFrame());
+            long end = last ? placed.endFrame() : beats.nearest(placed.endFrame());
             if (end <= start) {
                 return List.of();
             }

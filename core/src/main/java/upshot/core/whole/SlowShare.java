@@ -8,12 +8,10 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Say;
 import upshot.core.house.SpeedSchool;
-import upshot.core.time.Playback;
 
 /** More than a fifth of the seconds in slow motion where it should stay an event. */
 final class SlowShare implements WholeRule {
 
-    private static final double SLOW_TO = 0.8;
     private static final double MOST = 0.2;
     private static final double ROUNDING = 1e-9;
 
@@ -39,11 +37,6 @@ final class SlowShare implements WholeRule {
     }
 
     private static boolean slow(PaperCut cut, Placed placed) {
-        double speed = Playback.of(
-                        placed.use().frameStep(),
-                        cut.plan().brief().rate(),
-                        placed.shot().captureRate())
-                .speed();
-        return Math.abs(speed) <= SLOW_TO + ROUNDING;
+        return cut.playback(placed).slow();
     }
 }

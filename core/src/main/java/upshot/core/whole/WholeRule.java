@@ -15,6 +15,7 @@ public interface WholeRule {
             new Closing(),
             new ShortEnds(),
             new StoryOrder(),
+            new BeatLength(),
             new Cutaways(),
             new MovingShare(),
             new HandHeldRun(),

@@ -52,6 +52,22 @@ class TransitionRulesTest extends JointOnSample {
         assertThat(status(rule, sample.build())).contains(Status.BREAK);
     }
 
+    @Test
+    void a_ramp_goes_on_in_one_shot_at_another_speed() {
+        TransitionFit rule = new TransitionFit();
+        Plan two = joined(Entry.RAMP);
+        assertThat(status(rule, two)).contains(Status.BREAK);
+        assertThat(mended(rule, two, 0).uses().get(1).entry()).isEqualTo(Entry.STRAIGHT);
+
+        sample.use(second, Entry.RAMP);
+        Plan one = sample.build();
+        assertThat(status(rule, one)).as("one speed").contains(Status.BREAK);
+        assertThat(last(rule, mended(rule, one, 0))).isEmpty();
+        assertThat(last(new TooAlike(), one)).as("it is one shot").isEmpty();
+        assertThat(last(rule, set(one, one.uses().get(2), "entry", Entry.STRAIGHT)))
+                .isEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource({"0.5, ''", "0.49, BREAK"})
     void half_a_second_of_the_action_is_held_by_both(double lasts, String expected) {

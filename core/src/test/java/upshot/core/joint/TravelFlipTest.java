@@ -15,7 +15,9 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Line;
+import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Use;
 
 class TravelFlipTest {
 
@@ -39,6 +41,36 @@ class TravelFlipTest {
         sample.use(sample.shot(crossing, to));
 
         assertThat(lastJoint()).contains(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "180, 1, 270, CLEAR",
+        "180, 1, 90, BREAK",
+        "180, -1, 270, BREAK",
+        "180, -1, 90, CLEAR",
+        "10, 1, 270, BREAK"
+    })
+    void a_view_that_moves_across_is_remembered_with_the_side_on_which_it_ends(
+            double turnDeg, double frameStep, double to, Status expected) {
+        Use orbit = sample.use(sample.shot(
+                crossing,
+                one -> one.with("bearingDeg", 90.0).with("move", Move.ORBIT).with("turnDeg", turnDeg)));
+        sample.use(sample.shot(crossing, frameStep < 0 ? 360 - to : to));
+        Plan plan = sample.build();
+
+        assertThat(lastJoint(plan.apply(Change.set(orbit, "frameStep", frameStep))))
+                .contains(expected);
+    }
+
+    @Test
+    void the_way_into_it_is_that_of_its_beginning() {
+        sample.use(sample.shot(crossing, 90));
+        sample.use(sample.shot(
+                crossing,
+                one -> one.with("bearingDeg", 60.0).with("move", Move.ORBIT).with("turnDeg", 200.0)));
+
+        assertThat(lastJoint()).contains(Status.CLEAR);
     }
 
     @ParameterizedTest

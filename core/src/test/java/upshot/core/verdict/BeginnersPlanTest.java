@@ -9,9 +9,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
+import upshot.core.arrange.Arrange;
 import upshot.core.coverage.Fill;
 import upshot.core.coverage.Wishes;
-import upshot.core.cut.StoryCut;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.house.SpeedSchool;
@@ -24,7 +24,7 @@ import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
-/** A plan as a beginner makes it: every fault in it is named, and Fill with a cut in story order leaves no break. */
+/** A plan as a beginner makes it: every fault in it is named, and Fill with an arranged cut leaves no break. */
 class BeginnersPlanTest {
 
     private final SamplePlan sample = new SamplePlan();
@@ -93,7 +93,7 @@ class BeginnersPlanTest {
         plan.shots().forEach(shot -> clean.add(new Change.Remove(shot)));
         Plan actions = plan.apply(Change.batch(clean));
         Plan covered = actions.apply(new Fill(sample::id, Codes.of(plan)).propose(actions, hole -> true));
-        Plan cut = covered.apply(new StoryCut(sample::id).propose(covered));
+        Plan cut = covered.apply(new Arrange(sample::id, 1, 2_000).propose(Verdict.of(covered)));
         Verdict verdict = Verdict.of(cut);
 
         assertThat(verdict.holes()).isEmpty();
@@ -103,6 +103,14 @@ class BeginnersPlanTest {
         assertThat(verdict.shots().values().stream().flatMap(List::stream))
                 .noneMatch(finding -> finding.status() == Status.BREAK);
         assertThat(named(verdict))
-                .doesNotContain("one-height", "travel-flip", "too-alike", "slow-share", "speed-run", "no-establishing");
+                .doesNotContain(
+                        "one-height",
+                        "moving-share",
+                        "travel-flip",
+                        "too-alike",
+                        "slow-share",
+                        "speed-run",
+                        "pace",
+                        "no-establishing");
     }
 }

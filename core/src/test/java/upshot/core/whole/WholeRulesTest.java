@@ -138,6 +138,17 @@ class WholeRulesTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"4, 72, false", "4, 71, true", "4, 120, false", "4, 121, true", "20, 552, false", "20, 553, true"})
+    void a_beat_may_be_a_second_or_15_percent_beside_what_was_asked(double target, int frames, boolean watched) {
+        use(frames, one -> one);
+        Plan plan = sample.build();
+        Plan asked = plan.apply(Change.set(plan.beats().get(0), "targetS", Optional.of(target)));
+
+        assertThat(judge(new BeatLength(), plan)).isEmpty();
+        assertThat(judge(new BeatLength(), asked).isPresent()).isEqualTo(watched);
+    }
+
+    @ParameterizedTest
     @CsvSource({"192, false", "193, true"})
     void eight_seconds_pass_without_a_cutaway_and_no_more(int frames, boolean watched) {
         use(frames, one -> one);

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.UUID;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
 import upshot.core.plan.Field;
 import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
@@ -26,6 +27,7 @@ final class LaterFields {
             Kind.ACTION, Action.draft(NONE, NONE, NONE, NONE, "A", "new"),
             Kind.SHOT, Shot.draft(NONE, NONE, "A1", FrameRate.of(24)),
             Kind.SPOT, Spot.draft(NONE, "new"),
+            Kind.BEAT, Beat.of(NONE, "new", 0, Beat.Role.BODY),
             Kind.USE, Use.cut(NONE, NONE, 0, 1));
 
     private static final Map<Kind<?>, Set<String>> LATER = Map.of(
@@ -44,7 +46,8 @@ final class LaterFields {
                             "cautions",
                             "still"),
             Kind.SPOT, Set.of("noGo"),
-            Kind.USE, Set.of("inS", "joinFrames"));
+            Kind.BEAT, Set.of("targetS"),
+            Kind.USE, Set.of("inS", "joinFrames", "pinned"));
 
     private LaterFields() {}
 

@@ -1,0 +1,182 @@
+package upshot.core.arrange;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import java.util.function.Supplier;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.StoryCut;
+import upshot.core.finding.Finding;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
+import upshot.core.plan.PlanRecord;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Removal;
+import upshot.core.plan.Use;
+import upshot.core.verdict.Verdict;
+
+/**
+ * Proposes a cut out of the coverage: to the frame, on half beats, with as few findings as a search finds. It begins with
+ * the cut in story order and walks on by small steps; a step is taken when it is no worse than where the walk stood a
+ * while ago (late acceptance hill climbing), so that it leaves small hollows again. Pinned uses stay at their frames. The
+ * same plan and seed give the same cut, and never one with more weighted findings than the cut in story order.
+ */
+public final class Arrange {
+
+    /** Worth about a second for a promo of ninety seconds. */
+    public static final int USUAL_STEPS = 6_000;
+
+    private static final int MEMORY = 300;
+
+    private final Supplier<UUID> ids;
+    private final long seed;
+    private final int steps;
+
+    /**
+     * @param seed another one proposes another cut
+     * @param steps how long it looks
+     */
+    public Arrange(Supplier<UUID> ids, long seed, int steps) {
+        this.ids = ids;
+        this.seed = seed;
+        this.steps = steps;
+    }
+
+    /** Replaces every use that is not pinned; no changes at all where there is nothing to cut. */
+    public Change.Batch propose(Verdict verdict) {
+        Plan plan = verdict.plan();
+        Change.Batch story = new StoryCut(ids).propose(plan);
+        if (story.changes().isEmpty()) {
+            return story;
+        }
+        List<Slot> told = slots(plan.apply(story), verdict);
+        List<Slot> pins = pins(verdict);
+        Change.Batch found = change(plan, search(verdict, overlaid(told, pins)));
+        boolean better =
+                !pins.isEmpty() || weight(verdict.after(plan.apply(found))) <= weight(verdict.after(plan.apply(story)));
+        return better ? found : story;
+    }
+
+    /** The weighted findings against a cut: its joints and the whole of it. */
+    public static int weight(Verdict verdict) {
+        int joints = verdict.joints().stream()
+                .flatMap(List::stream)
+                .mapToInt(Arrange::weight)
+                .sum();
+        return joints + verdict.whole().stream().mapToInt(Arrange::weight).sum();
+    }
+
+    private static int weight(Finding finding) {
+        return finding.status().weight();
+    }
+
+    private static List<Slot> slots(Plan plan, Verdict verdict) {
+        List<Slot> slots = new ArrayList<>();
+        long start = 0;
+        for (Use use : plan.uses()) {
+            slots.add(Slot.of(verdict.plan().shotOf(use), start, start + use.frames(), 1));
+            start += use.frames();
+        }
+        return slots;
+    }
+
+    /** Pinned uses that lie within the promo. */
+    private static List<Slot> pins(Verdict verdict) {
+        return verdict.cut().uses().stream()
+                .filter(placed -> placed.use().pinned())
+                .filter(placed -> placed.endFrame() <= verdict.plan().brief().lengthFrames())
+                .map(Arrange::pin)
+                .toList();
+    }
+
+    private static Slot pin(Placed placed) {
+        return Slot.pinned(placed.shot(), placed.startFrame(), placed.use());
+    }
+
+    /** The story's slots, cut back to what the pinned ones leave free. */
+    private static Lineup overlaid(List<Slot> story, List<Slot> pins) {
+        List<Slot> lineup = new ArrayList<>();
+        long end = story.get(story.size() - 1).endFrame();
+        long free = 0;
+        for (int i = 0; i <= pins.size(); i++) {
+            long until = i < pins.size() ? pins.get(i).startFrame() : end;
+            lineup.addAll(clipped(story, free, until));
+            if (i < pins.size()) {
+                lineup.add(pins.get(i));
+                free = pins.get(i).endFrame();
+            }
+        }
+        return new Lineup(lineup);
+    }
+
+    /** What of the story lies in a gap; slots of which less than half would remain give their time to a neighbour. */
+    private static List<Slot> clipped(List<Slot> story, long from, long until) {
+        List<Slot> kept = new ArrayList<>();
+        for (Slot slot : story) {
+            long shown = Math.min(until, slot.endFrame()) - Math.max(from, slot.startFrame());
+            boolean most = 2 * shown >= slot.frames() && shown > 0;
+            boolean last = shown > 0 && slot.endFrame() >= until && kept.isEmpty();
+            if (most || last) {
+                long start = kept.isEmpty() ? from : slot.startFrame();
+                if (!kept.isEmpty()) {
+                    kept.set(kept.size() - 1, kept.get(kept.size() - 1).until(start));
+                }
+                kept.add(slot.from(start).until(until));
+            }
+        }
+        return kept;
+    }
+
+    private Lineup search(Verdict verdict, Lineup start) {
+        Random random = new Random(seed);
+        Weighing weighing = new Weighing(verdict);
+        Steps neighbours = new Steps(verdict.plan(), random);
+        Lineup current = start;
+        double cost = weighing.of(current);
+        Lineup best = current;
+        double least = cost;
+        double[] earlier = new double[MEMORY];
+        Arrays.fill(earlier, cost);
+        for (int step = 0; step < steps; step++) {
+            Optional<Lineup> next = neighbours.from(current);
+            if (next.isPresent()) {
+                double other = weighing.of(next.get());
+                if (other <= cost || other <= earlier[step % MEMORY]) {
+                    current = next.get();
+                    cost = other;
+                }
+                if (cost < least) {
+                    best = current;
+                    least = cost;
+                }
+            }
+            earlier[step % MEMORY] = cost;
+        }
+        return best;
+    }
+
+    private Change.Batch change(Plan plan, Lineup lineup) {
+        List<PlanRecord> gone = new ArrayList<>();
+        List<Use> kept =
+                lineup.slots().stream().flatMap(slot -> slot.pinned().stream()).toList();
+        plan.uses().stream().filter(use -> !kept.contains(use)).forEach(gone::add);
+        List<Change> changes = new ArrayList<>(Removal.ofAll(plan, gone).changes());
+        for (int i = 0; i < lineup.slots().size(); i++) {
+            Slot slot = lineup.slots().get(i);
+            double rank = (i + 1) * Ranks.STEP;
+            if (slot.pinned().isPresent()) {
+                Use use = slot.pinned().get();
+                if (use.rank() != rank) {
+                    changes.add(Change.set(use, "rank", rank));
+                }
+            } else {
+                changes.add(new Change.Add(Use.cut(ids.get(), slot.shot().id(), rank, slot.frames())
+                        .played(slot.frameStep())));
+            }
+        }
+        return Change.batch(changes);
+    }
+}

@@ -1,0 +1,131 @@
+package upshot.core.arrange;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import upshot.core.cut.BeatSeconds;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.joint.JointRules;
+import upshot.core.plan.Action;
+import upshot.core.plan.Beat;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Priority;
+import upshot.core.size.SizeClass;
+import upshot.core.time.BeatGrid;
+import upshot.core.verdict.Verdict;
+import upshot.core.whole.WholeRule;
+
+/** How good a lineup is: the findings against it first, then what a practised editor would like better; less is better. */
+final class Weighing {
+
+    private static final double UNSEEN = 0.35;
+    private static final double UNSEEN_FEATURE = 0.1;
+    private static final double SEEN_AGAIN = 0.5;
+    private static final double NOT_A_MUST = 0.04;
+    private static final double OFF_THE_BEAT = 0.03;
+    private static final double SECOND_BESIDE_TARGET = 0.12;
+    private static final double SECOND_BESIDE_PACE = 0.05;
+    private static final double SAME_CLASS = 0.03;
+    private static final double LONGER_THAN_IT_LASTS = 1;
+
+    private final Plan plan;
+    private final JointRules rules;
+    private final BeatGrid beats;
+    private final Map<UUID, Double> targetS;
+    private final Map<Meeting, Integer> meetings = new HashMap<>();
+
+    /** What the rules look at that judge two uses alone. */
+    private record Meeting(UUID out, UUID into, int outFrames, int intoFrames, double outStep, double intoStep) {}
+
+    Weighing(Verdict verdict) {
+        this.plan = verdict.plan();
+        this.rules = JointRules.with(plan.brief(), verdict.day());
+        this.beats = BeatGrid.of(plan, BeatGrid.Step.BEAT, plan.brief().lengthFrames());
+        this.targetS = BeatSeconds.of(plan);
+    }
+
+    double of(Lineup lineup) {
+        PaperCut cut = lineup.cut(plan);
+        return findings(lineup, cut) + liking(cut);
+    }
+
+    /** The weighted findings alone. */
+    int findings(Lineup lineup, PaperCut cut) {
+        int weight = weigh(WholeRule.judgeAll(cut));
+        for (int joint = 0; joint < cut.joints(); joint++) {
+            weight += meeting(lineup, cut, joint) + weigh(rules.judgeBeyond(cut, joint));
+        }
+        return weight;
+    }
+
+    /** A pinned use may come with a transition of its own, so that what was said of its meetings is not remembered. */
+    private int meeting(Lineup lineup, PaperCut cut, int joint) {
+        Slot out = lineup.slots().get(joint);
+        Slot into = lineup.slots().get(joint + 1);
+        if (!out.free() || !into.free()) {
+            return weigh(rules.judgeMeeting(cut, joint));
+        }
+        Meeting key = new Meeting(
+                out.shot().id(), into.shot().id(), out.frames(), into.frames(), out.frameStep(), into.frameStep());
+        return meetings.computeIfAbsent(key, unknown -> weigh(rules.judgeMeeting(cut, joint)));
+    }
+
+    private static int weigh(List<Finding> findings) {
+        return findings.stream().mapToInt(finding -> finding.status().weight()).sum();
+    }
+
+    private double liking(PaperCut cut) {
+        Set<UUID> seen = new HashSet<>();
+        Set<UUID> actions = new HashSet<>();
+        Map<UUID, Long> framesByBeat = new HashMap<>();
+        double dislike = 0;
+        SizeClass before = null;
+        for (Placed placed : cut.uses()) {
+            SizeClass now = placed.shot().size().sizeClass();
+            dislike += seen.add(placed.shot().id()) ? 0 : SEEN_AGAIN;
+            dislike += placed.shot().priority() == Priority.MUST ? 0 : NOT_A_MUST;
+            dislike += beats.frames().contains(placed.startFrame()) ? 0 : OFF_THE_BEAT;
+            dislike += now == before ? SAME_CLASS : 0;
+            dislike += pace(cut, placed, now);
+            before = now;
+            actions.add(placed.action().id());
+            framesByBeat.merge(placed.action().beatId(), (long) placed.use().frames(), Long::sum);
+        }
+        return dislike + unseen(actions) + besideTargets(framesByBeat);
+    }
+
+    /** Wide pictures want time to be read, details are understood at once; nothing lasts longer than its action. */
+    private double pace(PaperCut cut, Placed placed, SizeClass sizeClass) {
+        double seconds = plan.brief().rate().secondsOf(placed.use().frames());
+        double wanted = switch (sizeClass) {
+            case WIDE -> 2.25;
+            case MID -> 1.6;
+            case DETAIL -> 1.2;
+        };
+        Action action = placed.action();
+        boolean outlasts = action.once() && cut.realS(placed) > action.durationS();
+        return Math.abs(seconds - wanted) * SECOND_BESIDE_PACE + (outlasts ? LONGER_THAN_IT_LASTS : 0);
+    }
+
+    private double unseen(Set<UUID> seenActions) {
+        return plan.actions().stream()
+                .filter(action -> !seenActions.contains(action.id())
+                        && !plan.shotsOf(action).isEmpty())
+                .mapToDouble(action -> action.feature() ? UNSEEN_FEATURE : UNSEEN)
+                .sum();
+    }
+
+    private double besideTargets(Map<UUID, Long> framesByBeat) {
+        double beside = 0;
+        for (Beat beat : plan.beats()) {
+            double has = plan.brief().rate().secondsOf(framesByBeat.getOrDefault(beat.id(), 0L));
+            beside += Math.abs(has - targetS.getOrDefault(beat.id(), 0.0));
+        }
+        return beside * SECOND_BESIDE_TARGET;
+    }
+}

@@ -1,0 +1,43 @@
+package upshot.core.finding;
+
+import java.util.AbstractList;
+import java.util.List;
+import java.util.function.Supplier;
+
+/**
+ * Mends that are worked out when somebody first looks at them: most findings are only counted, and to find a better
+ * bearing or size takes longer than to see that one is wanted.
+ */
+public final class Mends extends AbstractList<Mend> {
+
+    private final Supplier<List<Mend>> search;
+    private volatile List<Mend> found;
+
+    private Mends(Supplier<List<Mend>> search) {
+        this.search = search;
+    }
+
+    /**
+     * @param search gives the same list each time
+     */
+    public static List<Mend> later(Supplier<List<Mend>> search) {
+        return new Mends(search);
+    }
+
+    private List<Mend> found() {
+        if (found == null) {
+            found = List.copyOf(search.get());
+        }
+        return found;
+    }
+
+    @Override
+    public Mend get(int index) {
+        return found().get(index);
+    }
+
+    @Override
+    public int size() {
+        return found().size();
+    }
+}

@@ -1,0 +1,63 @@
+package upshot.core.verdict;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Status;
+import upshot.core.plan.Accepted;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+
+/** Which findings somebody has looked at and lets stand. A watch that has become a break since is open again. */
+public final class Acceptances {
+
+    private final List<Accepted> all;
+
+    private Acceptances(List<Accepted> all) {
+        this.all = all;
+    }
+
+    public static Acceptances of(Plan plan) {
+        return new Acceptances(plan.list(Kind.ACCEPTED));
+    }
+
+    /** For a finding on a joint. */
+    public Optional<Accepted> ofJoint(Finding finding) {
+        return find(
+                finding,
+                Optional.of(finding.subject().get(0)),
+                Optional.of(finding.subject().get(finding.subject().size() - 1)),
+                Optional.empty());
+    }
+
+    /** For a finding on the cut as a whole. */
+    public Optional<Accepted> ofWhole(Finding finding) {
+        return find(finding, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** For a finding on a shot alone. */
+    public Optional<Accepted> ofShot(Shot shot, Finding finding) {
+        return find(finding, Optional.empty(), Optional.empty(), Optional.of(shot.id()));
+    }
+
+    private Optional<Accepted> find(Finding finding, Optional<UUID> out, Optional<UUID> into, Optional<UUID> shot) {
+        if (finding.status() == Status.CLEAR) {
+            return Optional.empty();
+        }
+        return all.stream()
+                .filter(one -> one.ruleId().equals(finding.ruleId())
+                        && one.outUseId().equals(out)
+                        && one.intoUseId().equals(into)
+                        && one.shotId().equals(shot))
+                .filter(one -> one.breaks() || finding.status() != Status.BREAK)
+                .findFirst();
+    }
+
+    /** How serious the findings of a joint are that nobody lets stand. */
+    public Status open(List<Finding> joint) {
+        return Verdict.status(
+                joint.stream().filter(finding -> ofJoint(finding).isEmpty()).toList());
+    }
+}

@@ -1,0 +1,61 @@
+package upshot.core.whole;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+import upshot.core.plan.Beat;
+
+/**
+ * A beat of the story is more than a second, and more than 15 %, longer or shorter than was asked for. Nothing was
+ * measured for this bound: below it nobody notices.
+ */
+final class BeatLength implements WholeRule {
+
+    private static final double BESIDE_S = 1;
+    private static final double BESIDE_SHARE = 0.15;
+    private static final double ROUNDING = 1e-9;
+
+    @Override
+    public String id() {
+        return "beat-length";
+    }
+
+    @Override
+    public Optional<Finding> judge(PaperCut cut) {
+        return cut.plan().beats().stream()
+                .filter(beat -> beat.targetS().isPresent())
+                .filter(beat -> Math.abs(seconds(cut, beat) - beat.targetS().get())
+                        > Math.max(BESIDE_S, BESIDE_SHARE * beat.targetS().get()) + ROUNDING)
+                .findFirst()
+                .map(beat -> finding(cut, beat));
+    }
+
+    private static List<Placed> uses(PaperCut cut, Beat beat) {
+        return cut.uses().stream()
+                .filter(placed -> placed.action().beatId().equals(beat.id()))
+                .toList();
+    }
+
+    private static double seconds(PaperCut cut, Beat beat) {
+        return uses(cut, beat).stream()
+                .mapToDouble(placed -> Seconds.of(cut, placed))
+                .sum();
+    }
+
+    private Finding finding(PaperCut cut, Beat beat) {
+        double has = seconds(cut, beat);
+        double wanted = beat.targetS().orElseThrow();
+        return Seconds.watch(
+                this,
+                uses(cut, beat),
+                has > wanted ? "A beat runs long." : "A beat is short.",
+                new Measured(has, wanted, "s"),
+                "%s has %s s in the cut, %s s were meant for it."
+                        .formatted(beat.name(), Say.number(has, 1), Say.number(wanted, 1)),
+                List.of());
+    }
+}
