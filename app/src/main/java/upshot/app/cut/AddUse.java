@@ -1,6 +1,5 @@
 package upshot.app.cut;
 
-import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -16,11 +15,9 @@ import upshot.core.plan.Ranks;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
-/** Puts a shot into the cut: behind the selected use, or at the end. */
+/** Puts a shot into the cut: behind the chosen use or joint, or at the end. */
 @Component
 class AddUse implements Gesture {
-
-    private static final double USUAL_S = 1.5;
 
     @Override
     public String name() {
@@ -36,11 +33,10 @@ class AddUse implements Gesture {
         int position = Selected.of(plan, Kind.USE, sent, "after")
                 .map(use -> uses.indexOf(use) + 1)
                 .orElse(uses.size());
-        int frames = (int) plan.brief().rate().framesIn(USUAL_S, RoundingMode.HALF_EVEN);
-        Use use = Use.cut(desk.ids().get(), shot.id(), Ranks.at(uses, position), frames);
+        Use use = Use.cut(desk.ids().get(), shot.id(), Ranks.at(uses, position), CutEdits.usualFrames(plan));
         return Proposal.showing(
                 "put %s into the cut".formatted(shot.code()),
                 new Change.Add(use),
-                Map.of("use", use.id().toString()));
+                Map.of("use", use.id().toString(), "joint", ""));
     }
 }

@@ -9,19 +9,19 @@ import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.web.FieldView.Choice;
-import upshot.app.web.FindingView;
-import upshot.app.web.FrameView;
 import upshot.app.web.Selected;
 import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Say;
-import upshot.core.finding.Status;
 import upshot.core.plan.Kind;
-import upshot.core.plan.Plan;
+import upshot.core.time.BeatGrid;
 import upshot.core.verdict.Verdict;
 
-/** The paper cut with the panel of the selected joint or use. */
+/** The paper cut with the panel of the selected joint or use, its balance and the tray of shots. */
 @Component
 class CutStage implements Stage {
+
+    private static final String WHOLE_NUMBER = "[1-9][0-9]{0,4}";
 
     @Override
     public int digit() {
@@ -39,57 +39,76 @@ class CutStage implements Stage {
     }
 
     @Override
-    public List<String> pieces() {
-        return List.of("length", "findings", "score", "panel", "tray");
+    public boolean hasScript() {
+        return true;
     }
 
-    /** The panel of a joint. */
-    record JointPanel(int number, String status, FrameView out, FrameView into, List<FindingView> findings) {}
+    @Override
+    public List<String> pieces() {
+        return List.of("length", "findings", "view", "score", "balance", "panel", "tray");
+    }
+
+    /** How the score is shown: by what its lines are measured and to what edits snap. */
+    record ViewChoices(List<Choice> lines, List<Choice> snaps) {}
 
     @Override
     public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
         PaperCut cut = verdict.cut();
-        Optional<UsePanel> use = Selected.of(verdict.plan(), Kind.USE, parameters, "use")
-                .flatMap(selected -> cut.uses().stream()
-                        .filter(placed -> placed.use().equals(selected))
-                        .findFirst())
-                .map(placed -> UsePanel.of(verdict, placed));
-        Optional<JointPanel> joint = joint(verdict, parameters.getOrDefault("joint", ""));
+        Optional<Placed> use = Selected.of(verdict.plan(), Kind.USE, parameters, "use")
+                .map(selected -> CutEdits.placed(cut, selected));
+        Optional<Integer> joint = use.isPresent() ? Optional.empty() : joint(cut, parameters.getOrDefault("joint", ""));
         Map<String, Object> model = new LinkedHashMap<>();
-        model.put("score", Score.of(verdict));
+        String mark = parameters.getOrDefault("mark", "");
+        BeatGrid.Step snap = snap(parameters);
+        boolean bySeconds = parameters.getOrDefault("lines", "").equals("seconds");
+        model.put("score", Score.of(verdict, bySeconds, snap, BalanceView.marked(verdict, mark)));
+        model.put("choices", choices(bySeconds, snap));
+        model.put("snap", snap.name());
+        model.put("balance", BalanceView.of(verdict, mark));
         model.put("empty", cut.uses().isEmpty());
         model.put("noShots", verdict.plan().shots().isEmpty());
         model.put("lengthNote", lengthNote(cut));
         model.put("fits", cut.missingFrames() == 0);
         model.put("nextFinding", nextFinding(verdict, parameters.getOrDefault("joint", "")));
-        model.put("use", use.orElse(null));
-        model.put("joint", use.isPresent() ? null : joint.orElse(null));
-        model.put("whole", verdict.whole().stream().map(FindingView::of).toList());
-        model.put("shotChoices", shots(verdict.plan()));
+        model.put("use", use.map(placed -> UsePanel.of(verdict, placed)).orElse(null));
+        model.put("joint", joint.map(index -> JointPanel.of(verdict, index)).orElse(null));
+        model.put(
+                "whole",
+                verdict.whole().stream()
+                        .map(finding -> CutFinding.ofWhole(verdict, finding))
+                        .toList());
+        model.put("tray", TrayView.of(verdict, use, joint));
         return model;
     }
 
-    private static Optional<JointPanel> joint(Verdict verdict, String number) {
-        if (!number.matches("[1-9][0-9]{0,4}")
-                || Integer.parseInt(number) > verdict.cut().joints()) {
-            return Optional.empty();
-        }
-        int index = Integer.parseInt(number) - 1;
-        return Optional.of(new JointPanel(
-                index + 1,
-                Verdict.status(verdict.joints().get(index)).label(),
-                FrameView.of(verdict, verdict.cut().outOf(index).shot()),
-                FrameView.of(verdict, verdict.cut().into(index).shot()),
-                verdict.joints().get(index).stream().map(FindingView::of).toList()));
+    private static BeatGrid.Step snap(Map<String, String> parameters) {
+        return IntStream.range(0, BeatGrid.Step.values().length)
+                .mapToObj(index -> BeatGrid.Step.values()[index])
+                .filter(step -> step.name().equals(parameters.get("snap")))
+                .findFirst()
+                .orElse(BeatGrid.Step.HALF);
     }
 
-    /** The next joint that wants watching or breaks, round the end; 0 where all are clear. */
+    private static ViewChoices choices(boolean bySeconds, BeatGrid.Step snap) {
+        return new ViewChoices(
+                List.of(new Choice("", "bars", !bySeconds), new Choice("seconds", "seconds", bySeconds)),
+                List.of(BeatGrid.Step.values()).stream()
+                        .map(step -> new Choice(step.name(), step.label(), step == snap))
+                        .toList());
+    }
+
+    private static Optional<Integer> joint(PaperCut cut, String number) {
+        boolean there = number.matches(WHOLE_NUMBER) && Integer.parseInt(number) <= cut.joints();
+        return there ? Optional.of(Integer.parseInt(number) - 1) : Optional.empty();
+    }
+
+    /** The next joint that wants watching or breaks, round the end; 0 where all are clear or let stand. */
     private static int nextFinding(Verdict verdict, String from) {
         int joints = verdict.joints().size();
-        int start = from.matches("[1-9][0-9]{0,4}") ? Integer.parseInt(from) : 0;
+        int start = from.matches(WHOLE_NUMBER) ? Integer.parseInt(from) : 0;
         return IntStream.range(0, joints)
                 .map(step -> Math.floorMod(start + step, joints))
-                .filter(index -> Verdict.status(verdict.joints().get(index)) != Status.CLEAR)
+                .filter(index -> List.of("watch", "break").contains(JointPanel.status(verdict, index)))
                 .map(index -> index + 1)
                 .findFirst()
                 .orElse(0);
@@ -103,18 +122,5 @@ class CutStage implements Stage {
         double seconds = cut.plan().brief().rate().secondsOf(Math.abs(missing));
         return "%d frames (%s s) %s"
                 .formatted(Math.abs(missing), Say.number(seconds, 2), missing > 0 ? "still to fill" : "too long");
-    }
-
-    private static List<Choice> shots(Plan plan) {
-        return plan.shots().stream()
-                .map(shot -> new Choice(
-                        shot.id().toString(),
-                        "%s %s, %s"
-                                .formatted(
-                                        shot.code(),
-                                        plan.actionOf(shot).name(),
-                                        shot.size().label()),
-                        false))
-                .toList();
     }
 }

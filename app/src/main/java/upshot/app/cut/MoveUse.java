@@ -11,7 +11,7 @@ import upshot.core.plan.Kind;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Use;
 
-/** Moves a use one place earlier or later in the cut. */
+/** Moves a use one place earlier or later in the cut, or to a place of it. */
 @Component
 class MoveUse implements Gesture {
 
@@ -25,7 +25,10 @@ class MoveUse implements Gesture {
         Arguments arguments = new Arguments(sent);
         Use use = arguments.chosen(desk.plan(), Kind.USE, "id");
         List<Use> uses = desk.plan().uses();
-        int to = uses.indexOf(use) + (arguments.text("way").equals("earlier") ? -1 : 1);
+        int from = uses.indexOf(use);
+        int to = arguments.text("to").isEmpty()
+                ? from + (arguments.text("way").equals("earlier") ? -1 : 1)
+                : (int) CutEdits.frame(arguments, "to");
         return Proposal.of("move " + desk.plan().shotOf(use).code(), Ranks.move(uses, use, to));
     }
 }

@@ -3,10 +3,10 @@ package upshot.app.cut;
 import java.util.List;
 import upshot.app.web.FieldView;
 import upshot.app.web.FrameView;
+import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Say;
 import upshot.core.plan.Brief;
-import upshot.core.time.Playback;
 import upshot.core.verdict.Verdict;
 
 /**
@@ -14,8 +14,9 @@ import upshot.core.verdict.Verdict;
  *
  * @param place the first is 1
  * @param facts where it lies and how it plays
+ * @param seconds what of the shot it shows
  */
-record UsePanel(String id, int place, FrameView frame, String facts, List<FieldView> fields) {
+record UsePanel(String id, int place, FrameView frame, String facts, String seconds, List<FieldView> fields) {
 
     static UsePanel of(Verdict verdict, Placed placed) {
         Brief brief = verdict.plan().brief();
@@ -27,19 +28,34 @@ record UsePanel(String id, int place, FrameView frame, String facts, List<FieldV
                         .formatted(
                                 Say.number(brief.rate().secondsOf(placed.startFrame()), 2),
                                 Say.number(brief.rate().secondsOf(placed.endFrame()), 2),
-                                playback(verdict, placed).label()),
+                                verdict.cut().playback(placed).label()),
+                shows(verdict, placed),
                 List.of(
                         FieldView.number(placed.use(), "frames", "Length", "frames"),
                         FieldView.number(placed.use(), "frameStep", "Playback", "× frame for frame"),
                         FieldView.number(placed.use(), "inS", "Begins at", "s of the hold"),
                         FieldView.choice(placed.use(), "entry", "Joint into it"),
-                        FieldView.number(placed.use(), "joinFrames", "Transition", "frames")));
+                        FieldView.number(placed.use(), "joinFrames", "Transition", "frames"),
+                        FieldView.check(placed.use(), "pinned", "Stays when a cut is arranged")));
     }
 
-    static Playback playback(Verdict verdict, Placed placed) {
-        return Playback.of(
-                placed.use().frameStep(),
-                verdict.plan().brief().rate(),
-                placed.shot().captureRate());
+    /** What it takes of the clean seconds that are planned, and whether it fits into them. */
+    private static String shows(Verdict verdict, Placed placed) {
+        PaperCut cut = verdict.cut();
+        double real = cut.realS(placed);
+        double clean = verdict.numbers().get(placed.shot().id()).hold().cleanS();
+        if (placed.use().still()) {
+            return "One picture of the %s s planned.".formatted(Say.number(clean, 1));
+        }
+        String span = placed.use()
+                .inS()
+                .map(in -> in + real > clean + 1e-9
+                        ? "seconds %s to %s, past the end of the %s planned"
+                                .formatted(Say.number(in, 2), Say.number(in + real, 2), Say.number(clean, 1))
+                        : "seconds %s to %s of the %s planned"
+                                .formatted(Say.number(in, 2), Say.number(in + real, 2), Say.number(clean, 1)))
+                .orElseGet(() -> "%s of the %s s planned, wherever they are best"
+                        .formatted(Say.number(real, 2), Say.number(clean, 1)));
+        return "Shows " + span + ".";
     }
 }

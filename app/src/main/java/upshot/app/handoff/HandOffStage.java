@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
@@ -12,10 +13,12 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Kind;
 import upshot.core.shot.ShotNumbers;
+import upshot.core.verdict.Acceptances;
 import upshot.core.verdict.Verdict;
 
 /** The hand-off: the lists to take away, what they hold, and what an editor should know beforehand. */
@@ -92,19 +95,29 @@ class HandOffStage implements Stage {
                 })
                 .toList();
         List<String> warnings = new ArrayList<>(holes);
+        Acceptances accepted = Acceptances.of(verdict.plan());
         for (int joint = 0; joint < verdict.joints().size(); joint++) {
             int number = joint + 1;
             verdict.joints().get(joint).stream()
                     .filter(finding -> finding.status() != Status.CLEAR)
-                    .map(finding -> said(number, finding))
+                    .map(finding -> said(number, finding) + letStand(accepted.ofJoint(finding)))
                     .forEach(warnings::add);
         }
         verdict.whole().stream()
-                .map(finding -> "The whole cut, %s: %s %s"
-                        .formatted(finding.status().label(), finding.title(), finding.sentence()))
+                .map(finding -> "The whole cut, %s: %s %s%s"
+                        .formatted(
+                                finding.status().label(),
+                                finding.title(),
+                                finding.sentence(),
+                                letStand(accepted.ofWhole(finding))))
                 .forEach(warnings::add);
         verdict.day().dropped().forEach(dropped -> warnings.add(dropped.why()));
         return warnings;
+    }
+
+    /** Why somebody lets a finding stand, for whoever cuts. */
+    private static String letStand(Optional<Accepted> accepted) {
+        return accepted.map(one -> " Let stand: " + one.reason()).orElse("");
     }
 
     private static String said(int joint, Finding finding) {

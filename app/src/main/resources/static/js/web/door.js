@@ -70,6 +70,30 @@ export class Door extends EventTarget {
     return this.#post(path, content, signal);
   }
 
+  /** Reads something of this job that is no part of the page. */
+  async read(path) {
+    this.#busy(1);
+    try {
+      return await this.#answered(await fetch(`${this.#address()}/${path}`, { headers: { Accept: "application/json" } }));
+    } finally {
+      this.#busy(-1);
+    }
+  }
+
+  /** Reads a part of a page of this job. */
+  async readPage(path) {
+    this.#busy(1);
+    try {
+      const response = await fetch(`${this.#address()}/${path}`, { headers: { Accept: "text/html" } });
+      if (!response.ok) {
+        throw new Refusal(response.status, {});
+      }
+      return await response.text();
+    } finally {
+      this.#busy(-1);
+    }
+  }
+
   /** Shows what others have changed since this page was answered last; never while an edit is on its way. */
   async askForNews() {
     if (this.#waiting > 0) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
@@ -13,6 +14,7 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
+import upshot.core.time.BeatGrid;
 import upshot.core.verdict.Verdict;
 
 class ScoreTest {
@@ -29,7 +31,7 @@ class ScoreTest {
         for (int i = 0; i < frames.length; i++) {
             plan = plan.apply(Change.set(uses.get(i), "frames", frames[i]));
         }
-        return Score.of(Verdict.of(plan));
+        return Score.of(Verdict.of(plan), false, BeatGrid.Step.HALF, Set.of());
     }
 
     @Test
@@ -85,7 +87,7 @@ class ScoreTest {
     @Test
     void without_music_the_ruler_counts_seconds() {
         sample.brief("lengthS", 10.0);
-        Score score = Score.of(Verdict.of(sample.build()));
+        Score score = Score.of(Verdict.of(sample.build()), false, BeatGrid.Step.HALF, Set.of());
 
         assertThat(score.lines()).hasSize(2);
         assertThat(score.lines().get(1).ticks())

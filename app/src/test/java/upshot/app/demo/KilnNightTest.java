@@ -3,7 +3,10 @@ package upshot.app.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import upshot.app.AppTest;
 import upshot.app.account.Accounts;
@@ -12,7 +15,9 @@ import upshot.app.job.Door;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.store.Jobs;
+import upshot.core.arrange.Arrange;
 import upshot.core.finding.Status;
+import upshot.core.plan.Change;
 import upshot.core.verdict.Verdict;
 
 @AppTest
@@ -75,5 +80,30 @@ class KilnNightTest {
         assertThat(bikes.joints()).noneMatch(findings -> Verdict.status(findings) == Status.BREAK);
         assertThat(bikes.plan().actions()).anyMatch(action -> action.speedMps() > 0);
         assertThat(empty.plan().actions()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Kiln Night", "Tallow Street Cargo Bikes"})
+    void its_cut_is_arranged_without_a_break_to_the_frame_and_again_the_same(String name) {
+        SignedIn planner =
+                new SignedIn(accounts.find("planner@saltmarsh.example").orElseThrow());
+        Verdict verdict = judged.current(demo(planner, name).id(), planner.id()).verdict();
+        Verdict arranged = arranged(verdict, 1);
+
+        assertThat(arranged.joints()).noneMatch(findings -> Verdict.status(findings) == Status.BREAK);
+        assertThat(arranged.whole()).noneMatch(finding -> finding.status() == Status.BREAK);
+        assertThat(arranged.cut().missingFrames()).isZero();
+        assertThat(shown(arranged)).isEqualTo(shown(arranged(verdict, 1))).isNotEqualTo(shown(arranged(verdict, 2)));
+    }
+
+    private static Verdict arranged(Verdict verdict, long seed) {
+        Change change = new Arrange(UUID::randomUUID, seed, Arrange.USUAL_STEPS).propose(verdict);
+        return Verdict.of(verdict.plan().apply(change));
+    }
+
+    private static List<String> shown(Verdict verdict) {
+        return verdict.cut().uses().stream()
+                .map(placed -> placed.shot().code() + " " + placed.use().frames())
+                .toList();
     }
 }

@@ -1,7 +1,6 @@
 package upshot.core.arrange;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -20,8 +19,9 @@ import upshot.core.verdict.Verdict;
 
 /**
  * Proposes a cut out of the coverage: to the frame, on half beats, with as few findings as a search finds. It begins with
- * the cut in story order and walks on by small steps; a step is taken when it is no worse than where the walk stood a
- * while ago (late acceptance hill climbing), so that it leaves small hollows again. Pinned uses stay at their frames. The
+ * the cut in story order and walks on by small steps; a step for the worse is taken now and then, ever more rarely, so that
+ * the walk leaves small hollows again (simulated annealing, Kirkpatrick et al. 1983), in rounds that begin with the best
+ * so far. Pinned uses stay at their frames. The
  * same plan and seed give the same cut, and never one with more weighted findings than the cut in story order.
  */
 public final class Arrange {
@@ -29,7 +29,11 @@ public final class Arrange {
     /** Worth about a second for a promo of ninety seconds. */
     public static final int USUAL_STEPS = 6_000;
 
-    private static final int MEMORY = 300;
+    /** How much worse a step may be at the beginning, and at the end, to be taken about one time in three. */
+    private static final double WARM = 2.5;
+
+    private static final double COLD = 0.04;
+    private static final int ROUNDS = 5;
 
     private final Supplier<UUID> ids;
     private final long seed;
@@ -54,7 +58,7 @@ public final class Arrange {
         }
         List<Slot> told = slots(plan.apply(story), verdict);
         List<Slot> pins = pins(verdict);
-        Change.Batch found = change(plan, search(verdict, overlaid(told, pins)));
+        Change.Batch found = change(plan, search(verdict, new Lineup(told), overlaid(told, pins)));
         boolean better =
                 !pins.isEmpty() || weight(verdict.after(plan.apply(found))) <= weight(verdict.after(plan.apply(story)));
         return better ? found : story;
@@ -130,21 +134,27 @@ public final class Arrange {
         return kept;
     }
 
-    private Lineup search(Verdict verdict, Lineup start) {
+    private Lineup search(Verdict verdict, Lineup story, Lineup start) {
         Random random = new Random(seed);
-        Weighing weighing = new Weighing(verdict);
+        Weighing weighing = new Weighing(verdict, story);
         Steps neighbours = new Steps(verdict.plan(), random);
         Lineup current = start;
         double cost = weighing.of(current);
         Lineup best = current;
         double least = cost;
-        double[] earlier = new double[MEMORY];
-        Arrays.fill(earlier, cost);
+        int roundSteps = Math.max(1, steps / ROUNDS);
         for (int step = 0; step < steps; step++) {
+            int inRound = step % roundSteps;
+            double warm = WARM / (1 + step / roundSteps);
+            double warmth = warm * Math.pow(COLD / warm, (double) inRound / roundSteps);
+            if (inRound == 0) {
+                current = best;
+                cost = least;
+            }
             Optional<Lineup> next = neighbours.from(current);
             if (next.isPresent()) {
                 double other = weighing.of(next.get());
-                if (other <= cost || other <= earlier[step % MEMORY]) {
+                if (other <= cost || random.nextDouble() < Math.exp((cost - other) / warmth)) {
                     current = next.get();
                     cost = other;
                 }
@@ -153,7 +163,6 @@ public final class Arrange {
                     least = cost;
                 }
             }
-            earlier[step % MEMORY] = cost;
         }
         return best;
     }

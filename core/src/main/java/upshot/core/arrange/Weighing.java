@@ -23,35 +23,48 @@ import upshot.core.whole.WholeRule;
 /** How good a lineup is: the findings against it first, then what a practised editor would like better; less is better. */
 final class Weighing {
 
-    private static final double UNSEEN = 0.35;
-    private static final double UNSEEN_FEATURE = 0.1;
-    private static final double SEEN_AGAIN = 0.5;
-    private static final double NOT_A_MUST = 0.04;
-    private static final double OFF_THE_BEAT = 0.03;
-    private static final double SECOND_BESIDE_TARGET = 0.12;
-    private static final double SECOND_BESIDE_PACE = 0.05;
-    private static final double SAME_CLASS = 0.03;
+    private static final double OVER_THE_STORY = 3;
+    private static final double UNSEEN = 2;
+    private static final double UNSEEN_FEATURE = 0.7;
+    private static final double SEEN_AGAIN = 0.7;
+    private static final double NOT_A_MUST = 0.05;
+    private static final double OFF_THE_BEAT = 0.04;
+    private static final double SECOND_BESIDE_TARGET = 0.25;
+    private static final double SECOND_BESIDE_PACE = 0.3;
+    private static final double PACE_PLAY_S = 0.4;
+    private static final double SAME_CLASS = 0.05;
     private static final double LONGER_THAN_IT_LASTS = 1;
+    private static final double WRONG_END = 1;
+    private static final double BACK_IN_THE_STORY = 0.5;
+    private static final double OPENS_CLOSE = 0.5;
 
     private final Plan plan;
     private final JointRules rules;
     private final BeatGrid beats;
     private final Map<UUID, Double> targetS;
     private final Map<Meeting, Integer> meetings = new HashMap<>();
+    private final Map<UUID, Integer> places = new HashMap<>();
+    private final int storyFindings;
 
     /** What the rules look at that judge two uses alone. */
     private record Meeting(UUID out, UUID into, int outFrames, int intoFrames, double outStep, double intoStep) {}
 
-    Weighing(Verdict verdict) {
+    /**
+     * @param story the cut in story order: more findings than it has are not wanted for anything
+     */
+    Weighing(Verdict verdict, Lineup story) {
         this.plan = verdict.plan();
         this.rules = JointRules.with(plan.brief(), verdict.day());
         this.beats = BeatGrid.of(plan, BeatGrid.Step.BEAT, plan.brief().lengthFrames());
         this.targetS = BeatSeconds.of(plan);
+        plan.beats().forEach(beat -> places.put(beat.id(), places.size()));
+        this.storyFindings = findings(story, story.cut(plan));
     }
 
     double of(Lineup lineup) {
         PaperCut cut = lineup.cut(plan);
-        return findings(lineup, cut) + liking(cut);
+        int findings = findings(lineup, cut);
+        return findings + OVER_THE_STORY * Math.max(0, findings - storyFindings) + disliked(cut);
     }
 
     /** The weighted findings alone. */
@@ -79,12 +92,13 @@ final class Weighing {
         return findings.stream().mapToInt(finding -> finding.status().weight()).sum();
     }
 
-    private double liking(PaperCut cut) {
+    private double disliked(PaperCut cut) {
         Set<UUID> seen = new HashSet<>();
         Set<UUID> actions = new HashSet<>();
         Map<UUID, Long> framesByBeat = new HashMap<>();
-        double dislike = 0;
+        double dislike = ends(cut);
         SizeClass before = null;
+        int told = 0;
         for (Placed placed : cut.uses()) {
             SizeClass now = placed.shot().size().sizeClass();
             dislike += seen.add(placed.shot().id()) ? 0 : SEEN_AGAIN;
@@ -93,6 +107,9 @@ final class Weighing {
             dislike += now == before ? SAME_CLASS : 0;
             dislike += pace(cut, placed, now);
             before = now;
+            int beat = places.get(placed.action().beatId());
+            dislike += beat < told && !placed.action().feature() ? BACK_IN_THE_STORY : 0;
+            told = Math.max(told, beat);
             actions.add(placed.action().id());
             framesByBeat.merge(placed.action().beatId(), (long) placed.use().frames(), Long::sum);
         }
@@ -109,7 +126,24 @@ final class Weighing {
         };
         Action action = placed.action();
         boolean outlasts = action.once() && cut.realS(placed) > action.durationS();
-        return Math.abs(seconds - wanted) * SECOND_BESIDE_PACE + (outlasts ? LONGER_THAN_IT_LASTS : 0);
+        double beside = Math.max(0, Math.abs(seconds - wanted) - PACE_PLAY_S);
+        return beside * SECOND_BESIDE_PACE + (outlasts ? LONGER_THAN_IT_LASTS : 0);
+    }
+
+    /** It opens wide in the story's first beat and closes in its last. */
+    private double ends(PaperCut cut) {
+        Placed first = cut.uses().get(0);
+        Placed last = cut.uses().get(cut.uses().size() - 1);
+        List<Beat> story = plan.beats().stream()
+                .filter(beat -> targetS.getOrDefault(beat.id(), 0.0) > 0)
+                .toList();
+        if (story.isEmpty()) {
+            return 0;
+        }
+        boolean begins = first.action().beatId().equals(story.get(0).id());
+        boolean ends = last.action().beatId().equals(story.get(story.size() - 1).id());
+        boolean wide = first.shot().size().sizeClass() == SizeClass.WIDE;
+        return (begins ? 0 : WRONG_END) + (ends ? 0 : WRONG_END) + (wide ? 0 : OPENS_CLOSE);
     }
 
     private double unseen(Set<UUID> seenActions) {

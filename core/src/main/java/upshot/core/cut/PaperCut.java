@@ -2,7 +2,9 @@ package upshot.core.cut;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import upshot.core.plan.Action;
+import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
@@ -55,6 +57,22 @@ public record PaperCut(Plan plan, List<Placed> uses, long frames) {
     /** The seconds of the world that a use shows. */
     public double realS(Placed placed) {
         return playback(placed).realS(plan.brief().rate().secondsOf(placed.use().frames()));
+    }
+
+    /**
+     * Whether the use behind a joint goes on where the one before it ends, at the same speed: nobody sees a cut there, until
+     * something is put between.
+     */
+    public boolean goesOn(int joint) {
+        Placed out = outOf(joint);
+        Placed into = into(joint);
+        boolean same = out.shot().equals(into.shot())
+                && out.use().frameStep() == into.use().frameStep()
+                && into.use().entry() == Entry.STRAIGHT;
+        Optional<Double> from = into.use().inS();
+        Optional<Double> until = out.use().inS().map(in -> in + realS(out));
+        double halfFrameS = 0.5 / plan.brief().rate().perSecond();
+        return same && from.isPresent() && until.isPresent() && Math.abs(from.get() - until.get()) < halfFrameS;
     }
 
     /** How many joints there are; the first leads from use 0 into use 1. */

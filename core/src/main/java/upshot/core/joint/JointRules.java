@@ -11,7 +11,10 @@ import upshot.core.finding.Finding;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Brief;
 
-/** All rules on joints, in the order in which they are shown: those that look at two uses alone, then those that look back, then the light. */
+/**
+ * All rules on joints, in the order in which they are shown: those that look at two uses alone, then those that look back,
+ * then the light. Nothing is asked where a shot only goes on.
+ */
 public final class JointRules {
 
     private static final List<JointRule> ALL = List.of(
@@ -79,6 +82,8 @@ public final class JointRules {
     }
 
     private static Stream<Finding> judged(List<JointRule> rules, PaperCut cut, int joint) {
-        return rules.stream().map(rule -> rule.judge(cut, joint)).flatMap(Optional::stream);
+        return cut.goesOn(joint)
+                ? Stream.empty()
+                : rules.stream().map(rule -> rule.judge(cut, joint)).flatMap(Optional::stream);
     }
 }

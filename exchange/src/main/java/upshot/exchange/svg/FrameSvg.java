@@ -1,5 +1,6 @@
 package upshot.exchange.svg;
 
+import java.util.List;
 import java.util.stream.Collectors;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
@@ -44,6 +45,43 @@ public final class FrameSvg {
         double signs = Math.min(1, 0.3 + frame.aspect() * 0.7);
         frame.shapes().forEach(shape -> append(svg, shape, signs));
         return svg.append("</svg></svg>").toString();
+    }
+
+    /**
+     * Two frames laid over each other, the second half transparent, with the way of the eye from one to the other.
+     *
+     * @param title said to those who cannot see it
+     */
+    public static String over(DrawnFrame out, DrawnFrame into, String title) {
+        double aspect = out.aspect();
+        double signs = Math.min(1, 0.3 + aspect * 0.7);
+        StringBuilder svg = new StringBuilder(8192);
+        svg.append("<svg class=\"frame frame-over\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 ")
+                .append(number(aspect))
+                .append(' ')
+                .append(number(1))
+                .append("\" role=\"img\" aria-label=\"")
+                .append(escape(title))
+                .append("\">");
+        pictures(out).forEach(shape -> append(svg, shape, signs));
+        svg.append("<g opacity=\"0.5\">");
+        pictures(into).forEach(shape -> append(svg, shape, signs));
+        svg.append("</g>");
+        append(svg, new Shape.Ring(Shape.Role.EYE, out.eye(), 0.03), signs);
+        append(svg, new Shape.Ring(Shape.Role.EYE, into.eye(), 0.055), signs);
+        if (Math.hypot(
+                        out.eye().u() - into.eye().u(),
+                        out.eye().v() - into.eye().v())
+                > 0.02) {
+            append(svg, new Shape.Arrow(Shape.Role.MOVE, out.eye(), into.eye()), signs);
+        }
+        return svg.append("</svg>").toString();
+    }
+
+    private static List<Shape> pictures(DrawnFrame frame) {
+        return frame.shapes().stream()
+                .filter(shape -> !(shape instanceof Shape.Ring) && !(shape instanceof Shape.Arrow))
+                .toList();
     }
 
     /**
@@ -123,7 +161,8 @@ public final class FrameSvg {
                 .append("/>");
     }
 
-    private static String colour(Shape.Role role) {
+    /** What a role is drawn with, as six hexadecimal figures. */
+    public static String colour(Shape.Role role) {
         return switch (role) {
             case SKY -> "#dbe5e8";
             case WALL -> "#d5dedf";
@@ -161,7 +200,8 @@ public final class FrameSvg {
         return rest == 0 ? sign + whole : sign + whole + "." + rest;
     }
 
-    static String escape(String text) {
+    /** A text as it may stand in markup and in quoted attributes. */
+    public static String escape(String text) {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
     }
 }

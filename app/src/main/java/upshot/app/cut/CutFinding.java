@@ -1,0 +1,94 @@
+package upshot.app.cut;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import upshot.app.web.FindingView;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Mend;
+import upshot.core.finding.Status;
+import upshot.core.plan.Accepted;
+import upshot.core.verdict.Acceptances;
+import upshot.core.verdict.Outlook;
+import upshot.core.verdict.Verdict;
+import upshot.exchange.json.ChangeJson;
+
+/**
+ * A finding on the cut, with what each mend would do elsewhere and whether somebody lets it stand.
+ *
+ * @param shown clear, watch, break, or accepted
+ * @param mends each with its outlook
+ * @param acceptable what the gesture needs that lets it stand, empty where there is nothing to accept
+ * @param accepted the record that lets it stand, empty where nobody does
+ * @param reason why somebody lets it stand
+ */
+record CutFinding(
+        FindingView finding, String shown, List<LookedMend> mends, String acceptable, String accepted, String reason) {
+
+    private static final int MOST_LOOKED_AT = 6;
+    private static final int MOST_NAMED = 3;
+
+    /**
+     * A mend as a button.
+     *
+     * @param outlook what it would clear and raise, as a sentence
+     */
+    record LookedMend(String label, String changes, String outlook) {}
+
+    static CutFinding ofJoint(Verdict verdict, Finding finding) {
+        List<UUID> about = finding.subject();
+        return of(
+                verdict,
+                finding,
+                Acceptances.of(verdict.plan()).ofJoint(finding),
+                about.get(0).toString(),
+                about.get(about.size() - 1).toString());
+    }
+
+    static CutFinding ofWhole(Verdict verdict, Finding finding) {
+        return of(verdict, finding, Acceptances.of(verdict.plan()).ofWhole(finding), "", "");
+    }
+
+    private static CutFinding of(
+            Verdict verdict, Finding finding, Optional<Accepted> accepted, String outUseId, String intoUseId) {
+        boolean open = finding.status() != Status.CLEAR && accepted.isEmpty();
+        String acceptable = "{\"ruleId\":\"%s\",\"outUseId\":\"%s\",\"intoUseId\":\"%s\",\"breaks\":\"%s\"}"
+                .formatted(finding.ruleId(), outUseId, intoUseId, finding.status() == Status.BREAK);
+        return new CutFinding(
+                FindingView.of(finding),
+                accepted.isPresent() ? "accepted" : finding.status().label(),
+                open ? looked(verdict, finding.mends()) : List.of(),
+                open ? acceptable : "",
+                accepted.map(one -> one.id().toString()).orElse(""),
+                accepted.map(Accepted::reason).orElse(""));
+    }
+
+    private static List<LookedMend> looked(Verdict verdict, List<Mend> mends) {
+        return mends.stream()
+                .limit(MOST_LOOKED_AT)
+                .map(mend -> new LookedMend(
+                        mend.label(), ChangeJson.write(mend.change()), sentence(Outlook.of(verdict, mend.change()))))
+                .toList();
+    }
+
+    /** "Clears Travel flips at joint 7. Raises Too alike at joint 9." */
+    static String sentence(Outlook outlook) {
+        String clears = part("Clears", outlook.clears());
+        String raises = part("Raises", outlook.raises());
+        return clears.isEmpty() && raises.isEmpty() ? "Clears nothing by itself." : (clears + " " + raises).strip();
+    }
+
+    private static String part(String verb, List<String> findings) {
+        if (findings.isEmpty()) {
+            return "";
+        }
+        String named = findings.stream()
+                .limit(MOST_NAMED)
+                .map(words -> words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1))
+                .collect(Collectors.joining(", "));
+        int more = findings.size() - MOST_NAMED;
+        return "%s %s%s.".formatted(verb, named, more > 0 ? " and %d more".formatted(more) : "");
+    }
+}

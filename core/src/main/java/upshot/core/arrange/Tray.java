@@ -1,0 +1,105 @@
+package upshot.core.arrange;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import upshot.core.cut.PaperCut;
+import upshot.core.cut.PaperCut.Placed;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Status;
+import upshot.core.joint.JointRules;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Use;
+import upshot.core.verdict.Verdict;
+
+/** Every shot, best first, by the joints that a use of it would make at a place of the cut. */
+public final class Tray {
+
+    private static final UUID NOBODY = new UUID(0x4000L, 0x8000_0000_0000_0000L);
+
+    private Tray() {}
+
+    /**
+     * A shot that could go there.
+     *
+     * @param weight of the findings on both joints, see {@link Status#weight()}
+     * @param reason why it stands where it does in the tray
+     * @param used how often the cut shows it already
+     */
+    public record Offer(Shot shot, int weight, String reason, int used) {}
+
+    /**
+     * @param index where the new use would stand, 0 for the front, the number of uses for the end
+     * @param instead whether it takes the place of the use that stands there
+     * @param frames how long it would be
+     */
+    public static List<Offer> at(Verdict verdict, int index, boolean instead, int frames) {
+        PaperCut cut = verdict.cut();
+        Plan plan = verdict.plan();
+        JointRules rules = JointRules.with(plan.brief(), verdict.day());
+        List<Placed> before = cut.uses().subList(0, index);
+        List<Placed> behind =
+                cut.uses().subList(instead ? index + 1 : index, cut.uses().size());
+        UUID beat = neighbour(before, behind);
+        return plan.shots().stream()
+                .map(shot -> offer(plan, rules, before, behind, shot, frames))
+                .sorted(Comparator.comparingInt((Offer offer) ->
+                                offer.weight() + (offer.used() > 0 ? 2 : 0) + (inBeat(plan, offer, beat) ? 0 : 1))
+                        .thenComparingInt(Offer::used))
+                .toList();
+    }
+
+    private static UUID neighbour(List<Placed> before, List<Placed> behind) {
+        return before.isEmpty()
+                ? behind.isEmpty() ? NOBODY : behind.get(0).action().beatId()
+                : before.get(before.size() - 1).action().beatId();
+    }
+
+    private static boolean inBeat(Plan plan, Offer offer, UUID beat) {
+        return plan.actionOf(offer.shot()).beatId().equals(beat);
+    }
+
+    private static Offer offer(
+            Plan plan, JointRules rules, List<Placed> before, List<Placed> behind, Shot shot, int frames) {
+        List<Placed> placed = new ArrayList<>(before);
+        placed.add(new Placed(
+                before.size(),
+                Use.cut(NOBODY, shot.id(), 0, frames),
+                shot,
+                plan.actionOf(shot),
+                before.isEmpty() ? 0 : last(before).endFrame()));
+        if (!behind.isEmpty()) {
+            placed.add(behind.get(0));
+        }
+        PaperCut tried =
+                new PaperCut(plan, placed, placed.get(placed.size() - 1).endFrame());
+        List<String> reasons = new ArrayList<>();
+        int weight = 0;
+        for (int joint = Math.max(0, before.size() - 1); joint < tried.joints(); joint++) {
+            for (Finding finding : rules.judge(tried, joint)) {
+                weight += finding.status().weight();
+                if (finding.status() != Status.CLEAR) {
+                    boolean into = joint == before.size() - 1;
+                    String other = into
+                            ? last(before).shot().code()
+                            : behind.get(0).shot().code();
+                    reasons.add("%s %s %s".formatted(title(finding), into ? "after" : "before", other));
+                }
+            }
+        }
+        int used = plan.usesOf(shot).size();
+        String clean = tried.joints() == 0 ? "Nothing to join it to yet" : "Cuts clean";
+        String reason = reasons.isEmpty() ? clean : String.join("; ", reasons);
+        return new Offer(shot, weight, reason, used);
+    }
+
+    private static String title(Finding finding) {
+        return finding.title().replaceFirst("[.?]$", "");
+    }
+
+    private static Placed last(List<Placed> placed) {
+        return placed.get(placed.size() - 1);
+    }
+}

@@ -1,0 +1,119 @@
+package upshot.exchange.play;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.List;
+import upshot.core.frame.FramePoint;
+import upshot.core.frame.Shape;
+import upshot.core.play.PlayedUse;
+import upshot.core.play.Playing;
+import upshot.exchange.svg.FrameSvg;
+
+/**
+ * A cut as data for the player. Frame heights are written as whole thousandths, a shape as one list: its letter, its role
+ * and its numbers.
+ */
+public final class PlayJson {
+
+    private static final double UNITS = 1000;
+    private static final JsonFactory JSON = new JsonFactory();
+
+    private PlayJson() {}
+
+    public static String write(Playing playing) {
+        StringWriter text = new StringWriter(1 << 16);
+        try (JsonGenerator json = JSON.createGenerator(text)) {
+            json.writeStartObject();
+            json.writeStringField("name", playing.name());
+            json.writeNumberField("aspect", playing.aspect());
+            json.writeNumberField("rate", playing.rate().perSecond());
+            json.writeNumberField("frames", playing.frames());
+            json.writeObjectFieldStart("colours");
+            for (Shape.Role role : Shape.Role.values()) {
+                json.writeStringField(role.name(), FrameSvg.colour(role));
+            }
+            json.writeEndObject();
+            json.writeArrayFieldStart("uses");
+            for (PlayedUse use : playing.uses()) {
+                write(json, use);
+            }
+            json.writeEndArray();
+            json.writeArrayFieldStart("clicks");
+            for (Playing.Click click : playing.clicks()) {
+                json.writeStartArray();
+                json.writeNumber(Math.round(click.atS() * 1e6) / 1e6);
+                json.writeNumber(click.bar() ? 1 : 0);
+                json.writeEndArray();
+            }
+            json.writeEndArray();
+            json.writeEndObject();
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+
+    private static void write(JsonGenerator json, PlayedUse use) throws IOException {
+        json.writeStartObject();
+        json.writeStringField("code", use.code());
+        json.writeStringField("action", use.action());
+        json.writeNumberField("start", use.startFrame());
+        json.writeNumberField("frames", use.frames());
+        json.writeStringField("entry", use.entry().name());
+        json.writeNumberField("join", use.joinFrames());
+        json.writeStringField("pace", use.pace());
+        json.writeArrayFieldStart("keys");
+        for (PlayedUse.Key key : use.keys()) {
+            json.writeStartObject();
+            json.writeArrayFieldStart("eye");
+            write(json, List.of(key.eye()));
+            json.writeEndArray();
+            json.writeArrayFieldStart("shapes");
+            for (Shape shape : key.shapes()) {
+                write(json, shape);
+            }
+            json.writeEndArray();
+            json.writeEndObject();
+        }
+        json.writeEndArray();
+        json.writeEndObject();
+    }
+
+    private static void write(JsonGenerator json, Shape shape) throws IOException {
+        json.writeStartArray();
+        if (shape instanceof Shape.Area area) {
+            begin(json, "a", shape);
+            write(json, area.corners());
+        } else if (shape instanceof Shape.Stroke stroke) {
+            begin(json, "s", shape);
+            write(json, List.of(stroke.from(), stroke.to()));
+            json.writeNumber(whole(stroke.width()));
+        } else if (shape instanceof Shape.Disc disc) {
+            begin(json, "d", shape);
+            write(json, List.of(disc.centre()));
+            json.writeNumber(whole(disc.radius()));
+        } else {
+            throw new IllegalArgumentException("Nothing is written on a picture that plays: " + shape);
+        }
+        json.writeEndArray();
+    }
+
+    private static void begin(JsonGenerator json, String letter, Shape shape) throws IOException {
+        json.writeString(letter);
+        json.writeString(shape.role().name());
+    }
+
+    private static void write(JsonGenerator json, List<FramePoint> points) throws IOException {
+        for (FramePoint point : points) {
+            json.writeNumber(whole(point.u()));
+            json.writeNumber(whole(point.v()));
+        }
+    }
+
+    private static long whole(double frameHeights) {
+        return Math.round(frameHeights * UNITS);
+    }
+}
