@@ -26,6 +26,7 @@ import upshot.core.LargeJob;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Use;
 import upshot.exchange.json.ChangeJson;
 
 /**
@@ -80,6 +81,31 @@ class PageBenchmarks {
                 row("Coverage page, judged already", "100 ms", run -> get("/jobs/%s/coverage".formatted(known))),
                 row("Coverage page with a shot's panel", "100 ms", run -> get(selected)),
                 row("Panel preview while a control moves", "50 ms", run -> preview(known, turned, token, run))));
+    }
+
+    @Test
+    void a_drop_on_a_score_of_200_uses() throws Exception {
+        Account account = people.account();
+        signIn(account.email());
+        Plan plan = LargeJob.of(60, 250, 200);
+        UUID job = newJobs.create(new SignedIn(account), plan);
+        Use dragged = plan.uses().get(100);
+        String token = token(answer(get("/jobs/%s/cut?use=%s".formatted(job, dragged.id()))));
+        append(List.of(row(
+                "Answer to a drop on a score of 200 uses",
+                "100 ms",
+                run -> drop(job, dragged, token, 100 * 24 + 25 + run))));
+    }
+
+    /** The end of a use dropped on a frame: saved, judged and drawn again. */
+    private HttpRequest drop(UUID jobId, Use dragged, String token, int end) {
+        return request("/jobs/%s/changes".formatted(jobId))
+                .header("Content-Type", "application/json")
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(
+                        "{\"stage\":\"cut\",\"parameters\":{\"use\":\"%1$s\"},\"gesture\":\"length-use\",\"arguments\":{\"id\":\"%1$s\",\"end\":\"%2$d\"}}"
+                                .formatted(dragged.id(), end)))
+                .build();
     }
 
     private void signIn(String email) throws IOException, InterruptedException {

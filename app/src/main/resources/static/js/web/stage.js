@@ -23,4 +23,5 @@ connectKeys(page.signal);
 connectNews(door, page.signal);
 // A page that comes back from the browser's cache may be older than the plan.
 addEventListener("pageshow", (event) => event.persisted && location.reload(), { signal: page.signal });
-document.body.dataset.ready = "true";
+// Not before the stage's own script has run as well.
+document.addEventListener("DOMContentLoaded", () => (document.body.dataset.ready = "true"), { signal: page.signal });

@@ -3,9 +3,6 @@ package upshot.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.google.gson.JsonArray;
-import com.google.gson.JsonObject;
-import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
@@ -33,10 +30,10 @@ class BriefByTouchTest extends InBrowser {
             assertThat(touched.getByLabel("Who does what")).hasValue("");
         }
         assertThat(touched.locator(".action-name")).hasCount(3);
-        dragByFinger(
-                touched,
-                touched.locator("[data-grip]").nth(2),
-                touched.locator("[data-action]").first());
+        BoundingBox first = touched.locator("[data-action]").first().boundingBox();
+        Locator grip = touched.locator("[data-grip]").nth(2);
+        BoundingBox held = grip.boundingBox();
+        Finger.drag(touched, grip, held.x + held.width / 2, first.y + 4);
         assertThat(touched.locator(".action-name").first()).hasText("Bike stands");
 
         touched.locator(".action-name").nth(1).tap();
@@ -87,36 +84,5 @@ class BriefByTouchTest extends InBrowser {
                 .tap();
         assertThat(touched.locator("#block-people .record summary strong:text-is('Mechanic')"))
                 .isVisible();
-    }
-
-    /** Playwright taps but does not drag with a finger; the browser's own protocol does. */
-    private static void dragByFinger(Page page, Locator from, Locator onto) {
-        BoundingBox start = from.boundingBox();
-        BoundingBox end = onto.boundingBox();
-        CDPSession session = page.context().newCDPSession(page);
-        double x = start.x + start.width / 2;
-        double y = start.y + start.height / 2;
-        double goal = end.y + 4;
-        touch(session, "touchStart", x, y);
-        for (int step = 1; step <= 8; step++) {
-            touch(session, "touchMove", x, y + (goal - y) * step / 8);
-        }
-        touch(session, "touchEnd", x, -1);
-        // A tap right after a drag belongs to it, as the browser sees it, and is no click.
-        page.waitForTimeout(1000);
-    }
-
-    private static void touch(CDPSession session, String type, double x, double y) {
-        JsonArray points = new JsonArray();
-        if (!type.equals("touchEnd")) {
-            JsonObject point = new JsonObject();
-            point.addProperty("x", x);
-            point.addProperty("y", y);
-            points.add(point);
-        }
-        JsonObject arguments = new JsonObject();
-        arguments.addProperty("type", type);
-        arguments.add("touchPoints", points);
-        session.send("Input.dispatchTouchEvent", arguments);
     }
 }

@@ -39,6 +39,14 @@ final class Browser implements AutoCloseable {
         return open(address, new NewContextOptions().setViewportSize(1180, 820).setHasTouch(true));
     }
 
+    /** A file on a machine without a network. */
+    Window openOffline(Path file) {
+        Window window = open(
+                "file://", new NewContextOptions().setViewportSize(1280, 800).setOffline(true));
+        window.page().navigate(file.toUri().toString());
+        return window;
+    }
+
     private Window open(String address, NewContextOptions options) {
         BrowserContext context = chromium.newContext(options.setBaseURL(address));
         Page page = context.newPage();

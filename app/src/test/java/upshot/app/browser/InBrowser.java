@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -57,6 +59,26 @@ abstract class InBrowser {
         Browser.Window opened = touch ? browser.openForTouch(address) : browser.open(address);
         others.add(opened);
         return opened.page();
+    }
+
+    /** A file that was downloaded, opened without a network. */
+    final Page offline(Path file) {
+        Browser.Window opened = browser.openOffline(file);
+        others.add(opened);
+        return opened.page();
+    }
+
+    /** Drags from the middle of something by so many pixels, with a mouse. */
+    final void drag(Locator from, double right, double down) {
+        from.scrollIntoViewIfNeeded();
+        BoundingBox box = from.boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + right / 2, y + down / 2);
+        page.mouse().move(x + right, y + down);
+        page.mouse().up();
     }
 
     @AfterEach

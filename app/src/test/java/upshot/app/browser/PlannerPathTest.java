@@ -163,12 +163,12 @@ class PlannerPathTest extends InBrowser {
         page.locator(".tile").first().click();
         assertThat(page.locator("#panel .quiet").first()).containsText("Use 1.");
         String code = page.locator("#panel .code").first().textContent();
-        button("Later").click();
+        button("Later L").click();
         assertThat(page.locator("#panel .quiet").first()).containsText("Use 2.");
         page.getByLabel("Length").fill("24");
         page.getByLabel("Length").press("Enter");
         assertThat(page.locator("#length")).containsText("still to fill");
-        button("Take out").click();
+        button("Take out X").click();
         assertThat(page.locator(".tile .code", new Page.LocatorOptions().setHasText(code)))
                 .hasCount(0);
         button("Put into the cut").click();
