@@ -36,7 +36,7 @@ import upshot.exchange.json.ChangeJson;
 @AppTest
 class PageBenchmarks {
 
-    private static final int WARM_UP = 40;
+    private static final int WARM_UP = 150;
     private static final int RUNS = 25;
     private static final Pattern TOKEN =
             Pattern.compile("name=\"(?:_csrf|csrf-token)\"[^>]*(?:value|content)=\"([^\"]+)\"");

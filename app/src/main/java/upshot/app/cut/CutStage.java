@@ -8,13 +8,11 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
-import upshot.app.web.FieldView.Choice;
 import upshot.app.web.Selected;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Say;
 import upshot.core.plan.Kind;
-import upshot.core.time.BeatGrid;
 import upshot.core.verdict.Verdict;
 
 /** The paper cut with the panel of the selected joint or use, its balance and the tray of shots. */
@@ -48,9 +46,6 @@ class CutStage implements Stage {
         return List.of("length", "findings", "view", "score", "balance", "panel", "tray");
     }
 
-    /** How the score is shown: by what its lines are measured and to what edits snap. */
-    record ViewChoices(List<Choice> lines, List<Choice> snaps) {}
-
     @Override
     public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
         PaperCut cut = verdict.cut();
@@ -59,12 +54,14 @@ class CutStage implements Stage {
         Optional<Integer> joint = use.isPresent() ? Optional.empty() : joint(cut, parameters.getOrDefault("joint", ""));
         Map<String, Object> model = new LinkedHashMap<>();
         String mark = parameters.getOrDefault("mark", "");
-        BeatGrid.Step snap = snap(parameters);
-        boolean bySeconds = parameters.getOrDefault("lines", "").equals("seconds");
-        model.put("score", Score.of(verdict, bySeconds, snap, BalanceView.marked(verdict, mark)));
-        model.put("choices", choices(bySeconds, snap));
-        model.put("snap", snap.name());
-        model.put("balance", BalanceView.of(verdict, mark));
+        ScoreView view = ScoreView.of(parameters, BalanceView.marked(verdict, mark));
+        Score score = Score.of(verdict, view);
+        model.put("score", score);
+        model.put("drawn", drawn(score, use, joint));
+        model.put("view", view);
+        BalanceView balance = BalanceView.of(verdict, mark);
+        model.put("balance", balance);
+        model.put("pace", ScoreMarkup.pace(balance.pace()));
         model.put("empty", cut.uses().isEmpty());
         model.put("noShots", verdict.plan().shots().isEmpty());
         model.put("lengthNote", lengthNote(cut));
@@ -72,29 +69,33 @@ class CutStage implements Stage {
         model.put("nextFinding", nextFinding(verdict, parameters.getOrDefault("joint", "")));
         model.put("use", use.map(placed -> UsePanel.of(verdict, placed)).orElse(null));
         model.put("joint", joint.map(index -> JointPanel.of(verdict, index)).orElse(null));
+        boolean nothingChosen = use.isEmpty() && joint.isEmpty();
+        model.put("whole", nothingChosen ? whole(verdict) : List.of());
         model.put(
-                "whole",
-                verdict.whole().stream()
-                        .map(finding -> CutFinding.ofWhole(verdict, finding))
-                        .toList());
-        model.put("tray", TrayView.of(verdict, use, joint));
+                "tray",
+                TrayView.of(
+                        verdict, use, joint, parameters.getOrDefault("tray", "").equals("all")));
         return model;
     }
 
-    private static BeatGrid.Step snap(Map<String, String> parameters) {
-        return IntStream.range(0, BeatGrid.Step.values().length)
-                .mapToObj(index -> BeatGrid.Step.values()[index])
-                .filter(step -> step.name().equals(parameters.get("snap")))
-                .findFirst()
-                .orElse(BeatGrid.Step.HALF);
+    /** What of a line is written by hand. */
+    record Drawn(String tiles, String joints) {}
+
+    private static List<Drawn> drawn(Score score, Optional<Placed> use, Optional<Integer> joint) {
+        Optional<String> chosen = use.map(placed -> placed.use().id().toString());
+        return IntStream.range(0, score.lines().size())
+                .mapToObj(at -> new Drawn(
+                        ScoreMarkup.tiles(score.lines().get(at), at, chosen),
+                        ScoreMarkup.joints(
+                                score.lines().get(at),
+                                joint.map(index -> index + 1).orElse(0))))
+                .toList();
     }
 
-    private static ViewChoices choices(boolean bySeconds, BeatGrid.Step snap) {
-        return new ViewChoices(
-                List.of(new Choice("", "bars", !bySeconds), new Choice("seconds", "seconds", bySeconds)),
-                List.of(BeatGrid.Step.values()).stream()
-                        .map(step -> new Choice(step.name(), step.label(), step == snap))
-                        .toList());
+    private static List<CutFinding> whole(Verdict verdict) {
+        return verdict.whole().stream()
+                .map(finding -> CutFinding.ofWhole(verdict, finding))
+                .toList();
     }
 
     private static Optional<Integer> joint(PaperCut cut, String number) {

@@ -4,17 +4,15 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
+import java.util.stream.IntStream;
 import upshot.app.web.FrameView;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Say;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
 import upshot.core.time.BeatGrid;
-import upshot.core.time.TempoMap;
 import upshot.core.verdict.Verdict;
 
 /**
@@ -27,8 +25,6 @@ import upshot.core.verdict.Verdict;
  */
 record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
 
-    private static final double SECONDS_A_LINE = 8;
-    private static final int BARS_A_LINE = 4;
     /** Seconds within which two instants are the same: far below a frame, far above rounding. */
     private static final double EXACT = 1e-6;
 
@@ -36,7 +32,7 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
     record ScoreLine(
             long fromFrame,
             long untilFrame,
-            List<Tick> ticks,
+            List<Ruler.Tick> ticks,
             List<Voice> voices,
             List<Tile> tiles,
             List<JointMark> joints,
@@ -44,13 +40,6 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
 
     /** The part of a voice-over window that lies on one line. */
     record Voice(double at, double width, String text) {}
-
-    /**
-     * A mark of the ruler.
-     *
-     * @param label bar number or seconds, empty for a beat between
-     */
-    record Tick(double at, String label) {}
 
     /**
      * The part of a use that lies on one line.
@@ -83,83 +72,38 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
      */
     record JointMark(int number, String intoUseId, long frame, double at, String status, String spoken) {}
 
-    /** The stretch of the promo that one line shows, with its ruler. */
-    private record Span(double fromS, double untilS, List<Tick> ticks) {
-
-        double percent(double atS) {
-            return Math.round((atS - fromS) / (untilS - fromS) * 100_000) / 1000.0;
-        }
-    }
-
-    /**
-     * @param bySeconds whether lines are measured by seconds though there is music
-     * @param marked uses that the balance points at
-     */
-    static Score of(Verdict verdict, boolean bySeconds, BeatGrid.Step snap, Set<UUID> marked) {
+    static Score of(Verdict verdict, ScoreView view) {
         Brief brief = verdict.plan().brief();
         double endS = brief.rate().secondsOf(Math.max(verdict.cut().frames(), brief.lengthFrames()));
-        Optional<TempoMap> tempo = bySeconds ? Optional.empty() : TempoMap.of(verdict.plan());
-        List<Span> spans = tempo.map(map -> byBars(map, endS)).orElseGet(() -> bySeconds(endS));
-        Drawing drawing = new Drawing(verdict, marked);
-        double firstS = spans.get(0).untilS() - spans.get(0).fromS();
+        Ruler ruler = Ruler.of(verdict.plan(), view.bySeconds(), endS);
+        List<Ruler.Span> spans = ruler.lines();
+        Drawing drawing = new Drawing(verdict, view);
         return new Score(
-                "%s, %s s".formatted(tempo.isPresent() ? "four bars a line" : "a line", Say.number(firstS, 2)),
-                snap == BeatGrid.Step.FRAME
-                        ? List.of()
-                        : BeatGrid.of(
-                                        verdict.plan(),
-                                        snap,
-                                        brief.rate()
-                                                .framesIn(
-                                                        spans.get(spans.size() - 1)
-                                                                .untilS(),
-                                                        RoundingMode.UP))
-                                .frames(),
-                spans.stream().map(drawing::line).toList());
+                ruler.note(),
+                grid(verdict.plan(), view.snap(), spans.get(spans.size() - 1).untilS()),
+                IntStream.range(0, spans.size())
+                        .mapToObj(line -> drawing.line(line, spans.get(line)))
+                        .toList());
     }
 
-    /** Four bars a line; what comes before the first beat stands on the first line. */
-    private static List<Span> byBars(TempoMap tempo, double endS) {
-        List<TempoMap.Bar> bars = tempo.barsUntil(endS);
-        List<Span> spans = new ArrayList<>();
-        double fromS = 0;
-        for (int first = 0; first < bars.size() || spans.isEmpty(); first += BARS_A_LINE) {
-            List<TempoMap.Bar> shown = bars.subList(first, Math.min(bars.size(), first + BARS_A_LINE));
-            double untilS = tempo.barStartS(bars, first + BARS_A_LINE, Math.max(endS, fromS + 1));
-            spans.add(new Span(fromS, untilS, new ArrayList<>()));
-            Span span = spans.get(spans.size() - 1);
-            shown.forEach(bar -> bar.beatsS()
-                    .forEach(beat -> span.ticks()
-                            .add(new Tick(
-                                    span.percent(beat), beat == bar.startS() ? Integer.toString(bar.number()) : ""))));
-            fromS = untilS;
-        }
-        return spans;
-    }
-
-    private static List<Span> bySeconds(double endS) {
-        List<Span> spans = new ArrayList<>();
-        for (double fromS = 0; fromS < endS - 1e-9 || spans.isEmpty(); fromS += SECONDS_A_LINE) {
-            List<Tick> ticks = new ArrayList<>();
-            for (int second = 0; second < SECONDS_A_LINE; second++) {
-                ticks.add(new Tick(100 * second / SECONDS_A_LINE, Say.number(fromS + second, 0) + " s"));
-            }
-            spans.add(new Span(fromS, fromS + SECONDS_A_LINE, ticks));
-        }
-        return spans;
+    private static Collection<Long> grid(Plan plan, BeatGrid.Step snap, double untilS) {
+        return snap == BeatGrid.Step.FRAME
+                ? List.of()
+                : BeatGrid.of(plan, snap, plan.brief().rate().framesIn(untilS, RoundingMode.UP))
+                        .frames();
     }
 
     /** Places everything on its lines. */
-    private record Drawing(Verdict verdict, Set<UUID> marked) {
+    private record Drawing(Verdict verdict, ScoreView view) {
 
-        ScoreLine line(Span span) {
+        ScoreLine line(int number, Ruler.Span span) {
             List<Tile> tiles = new ArrayList<>();
             List<JointMark> joints = new ArrayList<>();
             for (Placed placed : verdict.cut().uses()) {
                 double startS = seconds(placed.startFrame());
                 double endS = seconds(placed.endFrame());
                 if (startS < span.untilS() - EXACT && endS > span.fromS() + EXACT) {
-                    tiles.add(tile(placed, startS, endS, span));
+                    tiles.add(tile(placed, startS, endS, span, view.draws(number)));
                 }
                 boolean begins = startS >= span.fromS() - EXACT && startS < span.untilS() - EXACT;
                 if (begins && placed.index() > 0) {
@@ -178,7 +122,7 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
                     Math.max(0, Math.min(100, promoEnd)));
         }
 
-        private List<Voice> voices(Span span) {
+        private List<Voice> voices(Ruler.Span span) {
             return verdict.plan().list(Kind.VOICE).stream()
                     .filter(voice -> voice.startS() < span.untilS() && voice.endS() > span.fromS())
                     .map(voice -> {
@@ -193,7 +137,7 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
             return verdict.plan().brief().rate().secondsOf(frames);
         }
 
-        private Tile tile(Placed placed, double startS, double endS, Span span) {
+        private Tile tile(Placed placed, double startS, double endS, Ruler.Span span, boolean drawn) {
             double left = span.percent(Math.max(startS, span.fromS()));
             double right = span.percent(Math.min(endS, span.untilS()));
             return new Tile(
@@ -205,11 +149,11 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
                     Math.round((right - left) * 1000) / 1000.0,
                     startS < span.fromS() - EXACT,
                     endS > span.untilS() + EXACT,
-                    FrameView.of(verdict, placed.shot()),
+                    drawn ? FrameView.of(verdict, placed.shot()) : FrameView.undrawn(verdict, placed.shot()),
                     Say.number(endS - startS, 2) + " s",
                     verdict.cut().playback(placed).label(),
                     placed.use().pinned(),
-                    marked.contains(placed.use().id()));
+                    view.marked().contains(placed.use().id()));
         }
 
         private JointMark joint(Placed into, double at) {

@@ -43,6 +43,15 @@ public record FrameView(
         String status) {
 
     public static FrameView of(Verdict verdict, Shot shot) {
+        return of(verdict, shot, true);
+    }
+
+    /** The same without its drawing, for what is far outside the window. */
+    public static FrameView undrawn(Verdict verdict, Shot shot) {
+        return of(verdict, shot, false);
+    }
+
+    private static FrameView of(Verdict verdict, Shot shot, boolean withDrawing) {
         Action action = verdict.plan().actionOf(shot);
         ShotNumbers numbers = verdict.numbers().get(shot.id());
         String caption = "%s, %s, %s mm"
@@ -62,7 +71,7 @@ public record FrameView(
                 shot.size().label(),
                 caption,
                 spoken,
-                drawn(verdict.plan(), shot, spoken),
+                withDrawing ? drawn(verdict.plan(), shot, spoken) : "",
                 Verdict.status(verdict.findingsOf(shot)).label());
     }
 

@@ -10,6 +10,29 @@ function raise() {
   document.querySelectorAll(".pace-column").forEach((column) => column.style.setProperty("--tall", `${column.dataset.height}%`));
 }
 
+const LINE_AFTER_MS = 120;
+let lining = 0;
+
+/** Lines far from the window come without their drawings; they are asked for when they come near. */
+function line() {
+  const score = document.getElementById("score");
+  const lines = [...score.querySelectorAll(".score-line")];
+  const seen = lines.findIndex((one) => one.getBoundingClientRect().bottom > 0);
+  const undrawn = lines.slice(Math.max(0, seen), seen + 8).some((one) => one.querySelector(".tile-frame:empty"));
+  if (seen >= 0 && undrawn && String(seen + 2) !== score.dataset.line) {
+    door.select({ line: String(seen + 2) });
+  }
+}
+
+addEventListener(
+  "scroll",
+  () => {
+    clearTimeout(lining);
+    lining = setTimeout(line, LINE_AFTER_MS);
+  },
+  { signal, passive: true },
+);
+
 async function accept(form) {
   const reason = form.elements.reason.value;
   clearProblem(form.elements.reason, form);

@@ -171,7 +171,7 @@ class PlannerPathTest extends InBrowser {
         button("Take out X").click();
         assertThat(page.locator(".tile .code", new Page.LocatorOptions().setHasText(code)))
                 .hasCount(0);
-        button("Put into the cut").click();
+        page.locator(".offer-button").first().click();
         assertThat(page.locator("#panel h2")).containsText("Ferry crew casts off");
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.assertj.core.data.Offset;
@@ -14,12 +15,12 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
-import upshot.core.time.BeatGrid;
 import upshot.core.verdict.Verdict;
 
 class ScoreTest {
 
     private static final Offset<Double> THOUSANDTH = within(0.001);
+    private static final ScoreView PLAIN = ScoreView.of(Map.of(), Set.of());
     private final SamplePlan sample = new SamplePlan();
 
     /** A score of uses of these lengths in frames, at 24 fps and 120 bpm: a line is 8 s, 192 frames. */
@@ -31,7 +32,7 @@ class ScoreTest {
         for (int i = 0; i < frames.length; i++) {
             plan = plan.apply(Change.set(uses.get(i), "frames", frames[i]));
         }
-        return Score.of(Verdict.of(plan), false, BeatGrid.Step.HALF, Set.of());
+        return Score.of(Verdict.of(plan), PLAIN);
     }
 
     @Test
@@ -87,11 +88,11 @@ class ScoreTest {
     @Test
     void without_music_the_ruler_counts_seconds() {
         sample.brief("lengthS", 10.0);
-        Score score = Score.of(Verdict.of(sample.build()), false, BeatGrid.Step.HALF, Set.of());
+        Score score = Score.of(Verdict.of(sample.build()), PLAIN);
 
         assertThat(score.lines()).hasSize(2);
         assertThat(score.lines().get(1).ticks())
-                .extracting(Score.Tick::label)
+                .extracting(Ruler.Tick::label)
                 .startsWith("8 s", "9 s")
                 .hasSize(8);
     }
@@ -99,10 +100,30 @@ class ScoreTest {
     @Test
     void bars_are_counted_through() {
         List<String> labels = score(16, 384).lines().get(1).ticks().stream()
-                .map(Score.Tick::label)
+                .map(Ruler.Tick::label)
                 .filter(label -> !label.isEmpty())
                 .toList();
 
         assertThat(labels).containsExactly("5", "6", "7", "8");
+    }
+
+    @Test
+    void lines_far_from_the_window_are_laid_out_but_not_drawn() {
+        sample.brief("lengthS", 200.0);
+        Shot shot = sample.shot(sample.action(), 30);
+        for (int i = 0; i < 25; i++) {
+            sample.use(shot, 192);
+        }
+        Verdict verdict = Verdict.of(sample.build());
+        List<Score.ScoreLine> top = Score.of(verdict, PLAIN).lines();
+        List<Score.ScoreLine> below =
+                Score.of(verdict, ScoreView.of(Map.of("line", "20"), Set.of())).lines();
+
+        assertThat(top.get(6).tiles().get(0).frame().svg()).isNotEmpty();
+        assertThat(top.get(7).tiles().get(0).frame().svg()).isEmpty();
+        assertThat(top.get(7).tiles().get(0).width())
+                .isEqualTo(below.get(7).tiles().get(0).width());
+        assertThat(below.get(14).tiles().get(0).frame().svg()).isNotEmpty();
+        assertThat(below.get(13).tiles().get(0).frame().svg()).isEmpty();
     }
 }

@@ -34,8 +34,9 @@ public final class Tray {
      * @param index where the new use would stand, 0 for the front, the number of uses for the end
      * @param instead whether it takes the place of the use that stands there
      * @param frames how long it would be
+     * @param most how many shots are tried, those of the place's own beat that the cut does not show yet before others
      */
-    public static List<Offer> at(Verdict verdict, int index, boolean instead, int frames) {
+    public static List<Offer> at(Verdict verdict, int index, boolean instead, int frames, int most) {
         PaperCut cut = verdict.cut();
         Plan plan = verdict.plan();
         JointRules rules = JointRules.with(plan.brief(), verdict.day());
@@ -44,9 +45,13 @@ public final class Tray {
                 cut.uses().subList(instead ? index + 1 : index, cut.uses().size());
         UUID beat = neighbour(before, behind);
         return plan.shots().stream()
+                .sorted(Comparator.comparingInt(shot ->
+                        (inBeat(plan, shot, beat) ? 0 : 1) + (plan.usesOf(shot).isEmpty() ? 0 : 2)))
+                .limit(most)
                 .map(shot -> offer(plan, rules, before, behind, shot, frames))
-                .sorted(Comparator.comparingInt((Offer offer) ->
-                                offer.weight() + (offer.used() > 0 ? 2 : 0) + (inBeat(plan, offer, beat) ? 0 : 1))
+                .sorted(Comparator.comparingInt((Offer offer) -> offer.weight()
+                                + (offer.used() > 0 ? 2 : 0)
+                                + (inBeat(plan, offer.shot(), beat) ? 0 : 1))
                         .thenComparingInt(Offer::used))
                 .toList();
     }
@@ -57,8 +62,8 @@ public final class Tray {
                 : before.get(before.size() - 1).action().beatId();
     }
 
-    private static boolean inBeat(Plan plan, Offer offer, UUID beat) {
-        return plan.actionOf(offer.shot()).beatId().equals(beat);
+    private static boolean inBeat(Plan plan, Shot shot, UUID beat) {
+        return plan.actionOf(shot).beatId().equals(beat);
     }
 
     private static Offer offer(

@@ -23,7 +23,7 @@ class TrayTest {
     @Test
     void the_shot_that_cuts_clean_comes_first_and_the_others_say_why_not() {
         sample.use(first);
-        var offers = Tray.at(Verdict.of(sample.build()), 1, false, 24);
+        var offers = Tray.at(Verdict.of(sample.build()), 1, false, 24, 10);
 
         assertThat(offers).extracting(Tray.Offer::shot).startsWith(clean).hasSize(4);
         assertThat(offers.get(0).reason()).isEqualTo("Cuts clean");
@@ -43,17 +43,17 @@ class TrayTest {
         sample.use(flipped);
         Verdict verdict = Verdict.of(sample.build());
 
-        assertThat(Tray.at(verdict, 1, false, 24))
+        assertThat(Tray.at(verdict, 1, false, 24, 10))
                 .filteredOn(offer -> offer.shot().equals(clean))
                 .extracting(Tray.Offer::reason)
                 .containsExactly("Travel flips before " + flipped.code());
-        assertThat(Tray.at(verdict, 1, true, 24).get(0).shot()).isEqualTo(clean);
-        assertThat(Tray.at(verdict, 0, true, 24).get(0).reason()).doesNotContain(first.code());
+        assertThat(Tray.at(verdict, 1, true, 24, 10).get(0).shot()).isEqualTo(clean);
+        assertThat(Tray.at(verdict, 0, true, 24, 10).get(0).reason()).doesNotContain(first.code());
     }
 
     @Test
     void in_an_empty_cut_there_is_nothing_to_join() {
-        assertThat(Tray.at(Verdict.of(sample.build()), 0, false, 24))
+        assertThat(Tray.at(Verdict.of(sample.build()), 0, false, 24, 10))
                 .extracting(Tray.Offer::reason)
                 .containsOnly("Nothing to join it to yet");
     }
