@@ -86,7 +86,7 @@ final class CoverageFilter {
                 && (!onlyHoles()
                         || verdict.holes().stream()
                                 .anyMatch(hole -> hole.actionId().equals(action.id())))
-                && found(action);
+                && (find().isBlank() || found(action));
     }
 
     private boolean is(String name, String value) {
