@@ -205,6 +205,18 @@ class CutOnTheScoreTest extends InBrowser {
         touched.locator("#over summary").tap();
         assertThat(touched.locator("#over svg.frame-over")).isVisible();
         Accessible.check(touched, "the cut on a tablet");
+
+        touched.locator("[data-play]").tap();
+        assertThat(touched.locator("#player [data-caption]")).containsText("of 6");
+        touched.locator("#player [data-do=on]").tap();
+        touched.locator("#player [data-play-close]").tap();
+        touched.locator("[data-arrange]").tap();
+        touched.locator("[data-arrange-take]:enabled").tap();
+        assertThat(touched.locator("#said")).containsText("arrange the cut");
+        touched.locator(".offer-button").first().tap();
+        assertThat(touched.locator("#said")).containsText("put ");
+        touched.locator("#chart-camera .part").first().tap();
+        assertThat(touched.locator("#chart-camera .part").first()).hasAttribute("aria-pressed", "true");
     }
 
     @Test
