@@ -13,6 +13,7 @@ import java.util.UUID;
 import upshot.core.house.Threshold;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
+import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
 import upshot.core.plan.Adjustment;
 import upshot.core.plan.Aspects;
@@ -135,14 +136,16 @@ public final class RandomPlans {
             Kind.CARRIER,
             Kind.CARD,
             Kind.LIGHT,
-            Kind.PERFORMER);
+            Kind.PERFORMER,
+            Kind.ACCEPTED);
 
     private Change extra(Plan plan) {
         List<Threshold> free = Arrays.stream(Threshold.values())
                 .filter(one -> plan.adjustment(one).isEmpty())
                 .toList();
         boolean walkable = plan.spots().size() > 1;
-        PlanRecord added = switch (random.nextInt(10)) {
+        PlanRecord added = switch (random.nextInt(11)) {
+            case 9 -> accepted(plan);
             case 0 ->
                 free.isEmpty()
                         ? new NdFilter(id(), "ND", 1, 6)
@@ -178,6 +181,19 @@ public final class RandomPlans {
         } catch (InvalidField doubled) {
             return set(plan);
         }
+    }
+
+    private Accepted accepted(Plan plan) {
+        boolean joint = plan.uses().size() > 1 && random.nextBoolean();
+        boolean shot = !joint && !plan.shots().isEmpty() && random.nextBoolean();
+        return new Accepted(
+                id(),
+                pick(List.of("too-alike", "travel-flip", "pace")),
+                joint ? Optional.of(plan.uses().get(0).id()) : Optional.empty(),
+                joint ? Optional.of(plan.uses().get(1).id()) : Optional.empty(),
+                shot ? Optional.of(pick(plan.shots()).id()) : Optional.empty(),
+                random.nextBoolean(),
+                pick(TEXTS));
     }
 
     private static List<PlanRecord> removable(Plan plan) {
