@@ -1,0 +1,191 @@
+package upshot.app.day;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import upshot.app.web.FrameView;
+import upshot.core.coverage.Coverage;
+import upshot.core.finding.Say;
+import upshot.core.light.SunDay;
+import upshot.core.order.DayPlan;
+import upshot.core.order.MinutesTable;
+import upshot.core.plan.Brief;
+import upshot.core.plan.Caution;
+import upshot.core.plan.Cautions;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Moment;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Subject;
+import upshot.core.plan.WantedLight;
+import upshot.core.shot.RaisedCautions;
+import upshot.core.size.SubjectKind;
+import upshot.core.verdict.Verdict;
+
+/**
+ * The day on paper, for everybody who comes.
+ *
+ * @param date and place in one line
+ * @param times call, talk, wrap
+ * @param sun what the light does, a line each; empty where place or date are not known
+ * @param people when each is wanted
+ * @param moments of the agenda
+ * @param dropped what the day has no room for
+ * @param cautions all that any setup raises, with who decides
+ */
+record CallSheet(
+        String name,
+        String date,
+        String times,
+        List<String> sun,
+        List<Call> people,
+        List<String> moments,
+        List<Stop> stops,
+        List<String> dropped,
+        List<Caution> cautions,
+        boolean upright) {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu", Locale.ENGLISH);
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+
+    /** When somebody is wanted, and where. */
+    record Call(String who, String hours, String where) {}
+
+    /**
+     * A setup.
+     *
+     * @param carry what to bring and change before it
+     * @param people who takes part
+     * @param light wanted, empty for any
+     * @param cautions in words, empty for none
+     */
+    record Stop(
+            int number,
+            String from,
+            String to,
+            String spot,
+            String action,
+            boolean fixed,
+            String kit,
+            String carry,
+            String people,
+            String light,
+            String cautions,
+            List<Take> takes) {}
+
+    /** A shot of a setup. */
+    record Take(FrameView frame, String roll) {}
+
+    static CallSheet of(Verdict verdict) {
+        Plan plan = verdict.plan();
+        Brief brief = plan.brief();
+        DayPlan day = verdict.day();
+        Cautions raised = day.slots().stream()
+                .flatMap(slot -> slot.setup().shots().stream())
+                .map(shot -> RaisedCautions.of(plan, shot))
+                .reduce(Cautions.NONE, Cautions::and);
+        return new CallSheet(
+                brief.name(),
+                date(brief),
+                "Call %s, unloading and safety talk until %s, wrap %s"
+                        .formatted(brief.callTime(), clock(brief, day.talkMin()), brief.wrapTime()),
+                sun(brief),
+                people(plan, day),
+                plan.<Moment>list(Kind.MOMENT).stream().map(CallSheet::said).toList(),
+                day.slots().stream().map(slot -> stop(verdict, slot)).toList(),
+                day.dropped().stream().map(DayPlan.Dropped::why).toList(),
+                raised.tags(),
+                brief.aspect().ratio() < 1);
+    }
+
+    private static String date(Brief brief) {
+        String place = brief.place().isEmpty() ? "" : ", " + brief.place();
+        return brief.shootDate().map(DAY::format).orElse("No date yet") + place;
+    }
+
+    private static String clock(Brief brief, int minutesAfterCall) {
+        return brief.callTime().plusMinutes(minutesAfterCall).toString();
+    }
+
+    private static List<String> sun(Brief brief) {
+        return SunDay.of(brief).stream()
+                .flatMap(sun -> List.of(
+                        windows(brief, "Sun above the horizon", sun.up()),
+                        windows(brief, "Golden", sun.golden()),
+                        windows(brief, "Dark", sun.dark()))
+                        .stream())
+                .filter(line -> !line.isEmpty())
+                .toList();
+    }
+
+    private static String windows(Brief brief, String what, List<SunDay.Window> windows) {
+        return windows.isEmpty()
+                ? ""
+                : windows.stream()
+                        .map(window -> "%s to %s"
+                                .formatted(
+                                        CLOCK.format(window.from().atZone(brief.clock())),
+                                        CLOCK.format(window.until().atZone(brief.clock()))))
+                        .collect(Collectors.joining(", ", what + " ", ""));
+    }
+
+    private static List<Call> people(Plan plan, DayPlan day) {
+        List<Call> calls = new ArrayList<>();
+        for (Subject subject : plan.subjects()) {
+            List<DayPlan.Slot> slots = day.slots().stream()
+                    .filter(slot -> subject.kind() == SubjectKind.PERSON
+                            && Coverage.performing(plan, slot.setup().action()).contains(subject))
+                    .toList();
+            if (!slots.isEmpty()) {
+                int last = slots.stream().mapToInt(DayPlan.Slot::endMin).max().orElseThrow();
+                calls.add(new Call(
+                        subject.name(),
+                        "%s to %s".formatted(clock(plan.brief(), slots.get(0).startMin()), clock(plan.brief(), last)),
+                        slots.stream()
+                                .map(slot -> slot.setup().spot().name())
+                                .distinct()
+                                .collect(Collectors.joining(", "))));
+            }
+        }
+        return calls;
+    }
+
+    private static String said(Moment moment) {
+        return "%s %s, %s min".formatted(moment.startTime(), moment.name(), Say.number(moment.durationMin(), 0));
+    }
+
+    private static Stop stop(Verdict verdict, DayPlan.Slot slot) {
+        Plan plan = verdict.plan();
+        Shot first = slot.setup().first();
+        Cautions cautions = slot.setup().shots().stream()
+                .map(shot -> RaisedCautions.of(plan, shot))
+                .reduce(Cautions.NONE, Cautions::and);
+        WantedLight light = slot.setup().action().wantedLight();
+        return new Stop(
+                slot.number(),
+                clock(plan.brief(), slot.startMin()),
+                clock(plan.brief(), slot.endMin()),
+                slot.setup().spot().name(),
+                slot.setup().action().name(),
+                slot.fixed(),
+                "%s, %s mm, %s fps"
+                        .formatted(
+                                first.support().label(),
+                                Say.number(first.focalLengthMm(), 0),
+                                first.captureRate().label()),
+                slot.items().stream().map(MinutesTable.Item::label).collect(Collectors.joining(", ")),
+                Coverage.performing(plan, slot.setup().action()).stream()
+                        .map(Subject::name)
+                        .collect(Collectors.joining(", ")),
+                light == WantedLight.ANY ? "" : light.label(),
+                cautions.tags().stream().map(Caution::label).collect(Collectors.joining(", ")),
+                slot.setup().shots().stream().map(shot -> take(verdict, shot)).toList());
+    }
+
+    private static Take take(Verdict verdict, Shot shot) {
+        double hold = verdict.numbers().get(shot.id()).hold().cleanS();
+        return new Take(FrameView.of(verdict, shot), "%d × %s s clean".formatted(shot.takes(), Say.number(hold, 0)));
+    }
+}
