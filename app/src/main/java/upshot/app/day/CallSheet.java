@@ -5,12 +5,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import upshot.app.web.FrameView;
 import upshot.core.coverage.Coverage;
 import upshot.core.finding.Say;
 import upshot.core.light.SunDay;
 import upshot.core.order.DayPlan;
 import upshot.core.order.MinutesTable;
+import upshot.core.order.Setup;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
@@ -94,7 +96,9 @@ record CallSheet(
                 sun(brief),
                 people(plan, day),
                 plan.<Moment>list(Kind.MOMENT).stream().map(CallSheet::said).toList(),
-                day.slots().stream().map(slot -> stop(verdict, slot)).toList(),
+                IntStream.range(0, day.slots().size())
+                        .mapToObj(place -> stop(verdict, place))
+                        .toList(),
                 day.dropped().stream().map(DayPlan.Dropped::why).toList(),
                 raised.tags(),
                 brief.aspect().ratio() < 1);
@@ -156,8 +160,10 @@ record CallSheet(
         return "%s %s, %s min".formatted(moment.startTime(), moment.name(), Say.number(moment.durationMin(), 0));
     }
 
-    private static Stop stop(Verdict verdict, DayPlan.Slot slot) {
+    private static Stop stop(Verdict verdict, int place) {
         Plan plan = verdict.plan();
+        DayPlan.Slot slot = verdict.day().slots().get(place);
+        Setup before = place == 0 ? null : verdict.day().slots().get(place - 1).setup();
         Shot first = slot.setup().first();
         Cautions cautions = slot.setup().shots().stream()
                 .map(shot -> RaisedCautions.of(plan, shot))
@@ -175,7 +181,9 @@ record CallSheet(
                                 first.support().label(),
                                 Say.number(first.focalLengthMm(), 0),
                                 first.captureRate().label()),
-                slot.items().stream().map(MinutesTable.Item::label).collect(Collectors.joining(", ")),
+                MinutesTable.of(plan).change(before, slot.setup()).stream()
+                        .map(MinutesTable.Item::label)
+                        .collect(Collectors.joining(", ")),
                 Coverage.performing(plan, slot.setup().action()).stream()
                         .map(Subject::name)
                         .collect(Collectors.joining(", ")),

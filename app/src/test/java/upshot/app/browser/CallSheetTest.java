@@ -32,7 +32,7 @@ class CallSheetTest extends InBrowser {
         assertThat(page.locator(".date")).containsText("Friday 9 October 2026, Saltmarsh Clay Co-op");
         assertThat(page.locator(".call-sheet")).containsText("Golden");
         assertThat(page.locator(".calls")).containsText("Ines");
-        assertThat(page.locator(".stop").first()).containsText("Before: Rig the");
+        assertThat(page.locator(".stop").first()).containsText("Before: Rig the tripod.");
         assertThat(page.locator(".care").first()).isVisible();
         Accessible.check(page, "the call sheet");
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
