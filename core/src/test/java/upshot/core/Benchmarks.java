@@ -31,6 +31,7 @@ import upshot.core.whole.WholeRule;
 public final class Benchmarks {
 
     private static final int WARM_UP = 12;
+    private static final long WARM_NS = 5_000_000_000L;
     private static final int RUNS = 25;
 
     private record Row(String what, double medianMs, double worstMs, String aim) {}
@@ -98,7 +99,8 @@ public final class Benchmarks {
     }
 
     private static Row timed(String what, String aim, Supplier<Object> work) {
-        for (int i = 0; i < WARM_UP; i++) {
+        long warm = System.nanoTime() + WARM_NS;
+        for (int i = 0; i < WARM_UP || System.nanoTime() < warm; i++) {
             work.get();
         }
         double[] millis = new double[RUNS];

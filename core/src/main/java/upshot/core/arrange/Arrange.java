@@ -27,7 +27,7 @@ import upshot.core.verdict.Verdict;
 public final class Arrange {
 
     /** Worth about a second for a promo of ninety seconds. */
-    public static final int USUAL_STEPS = 6_000;
+    public static final int USUAL_STEPS = 5_000;
 
     /** How much worse a step may be at the beginning, and at the end, to be taken about one time in three. */
     private static final double WARM = 2.5;

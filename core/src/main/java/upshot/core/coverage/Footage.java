@@ -19,7 +19,14 @@ import upshot.core.shot.ShotNumbers;
  */
 public record Footage(double usableS, double screenS) {
 
+    /**
+     * @param numbers of the plan's shots
+     */
     public static Footage of(Plan plan, Action action, Map<UUID, ShotNumbers> numbers) {
+        return plan.once(Footage.class, action, () -> workedOut(plan, action, numbers));
+    }
+
+    private static Footage workedOut(Plan plan, Action action, Map<UUID, ShotNumbers> numbers) {
         List<Shot> counted = new ArrayList<>();
         for (Shot shot : plan.shotsOf(action)) {
             if (counted.stream()

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
@@ -40,7 +39,7 @@ public final class Plan {
     private final Map<UUID, List<Mode>> modesByBody;
     private final Map<Threshold, Adjustment> adjustments;
     private final Map<UUID, Use> nextUse = new HashMap<>();
-    private final Map<Object, Object> workedOut = new ConcurrentHashMap<>();
+    private final WorkedOut workedOut = new WorkedOut();
 
     /**
      * @param before the plan that this one was made from; what has not changed since is not checked and sorted again
@@ -246,25 +245,15 @@ public final class Plan {
     }
 
     /**
-     * What follows from this plan for one of its shots, worked out the first time it is asked for: neither ever changes.
-     * For a shot that is only being thought of, it is worked out each time.
+     * What follows from this plan for one of its records, worked out the first time it is asked for: neither ever changes.
+     * For a record that is only being thought of, it is worked out each time.
      *
      * @param what the type of the answer, which stands for the question too
      */
-    public <T> T once(Class<T> what, Shot shot, Supplier<T> work) {
-        if (records.get(Kind.SHOT).get(shot.id()) != shot) {
-            return work.get();
-        }
-        Question question = new Question(what, shot.id());
-        Object known = workedOut.get(question);
-        if (known == null) {
-            known = work.get();
-            workedOut.put(question, known);
-        }
-        return what.cast(known);
+    public <T> T once(Class<T> what, PlanRecord of, Supplier<T> work) {
+        boolean own = records.get(Kind.of(of)).get(of.id()) == of;
+        return own ? workedOut.once(what, of.id(), work) : work.get();
     }
-
-    private record Question(Class<?> what, UUID shotId) {}
 
     private Comparator<PlanRecord> orderOf(Kind<?> kind) {
         if (kind == Kind.ACTION) {

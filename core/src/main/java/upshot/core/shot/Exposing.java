@@ -39,6 +39,10 @@ public record Exposing(Shutter shutter, NeededLight needed, double missingStops,
 
     /** The shutter chosen on the shot, or the school's: half open, or shorter for what is quick. */
     public static Shutter shutter(Plan plan, Shot shot) {
+        return plan.once(Shutter.class, shot, () -> chosenOrUsual(plan, shot));
+    }
+
+    private static Shutter chosenOrUsual(Plan plan, Shot shot) {
         if (shot.shutterPerS().isPresent()) {
             return Shutter.per(shot.shutterPerS().get());
         }
