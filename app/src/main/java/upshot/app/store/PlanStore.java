@@ -32,16 +32,13 @@ public class PlanStore {
     @Transactional(readOnly = true)
     public Plan load(UUID jobId) {
         List<PlanRecord> records = new ArrayList<>();
-        for (Kind<?> kind : Kind.PARENT_FIRST) {
+        inOneSession(session -> Kind.PARENT_FIRST.forEach(kind -> {
             Class<? extends PlanRow> type = RowMapper.rowType(kind);
-            entities.createQuery("select r from " + type.getSimpleName() + " r where r.jobId = :job", type)
+            session.createQuery("select r from " + type.getSimpleName() + " r where r.jobId = :job", type)
                     .setParameter("job", jobId)
                     .getResultList()
-                    .forEach(row -> {
-                        records.add(RowMapper.toRecord(kind, row));
-                        entities.detach(row);
-                    });
-        }
+                    .forEach(row -> records.add(RowMapper.toRecord(kind, row)));
+        }));
         return Plan.of(records);
     }
 
