@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -13,6 +11,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
+import upshot.app.web.Attachment;
 import upshot.app.web.Pieces;
 import upshot.exchange.pdf.Pdf;
 
@@ -43,15 +42,8 @@ class ReportController {
         CoverageReport report = report(job);
         Map<String, Object> model = Map.of("report", report, "jobId", job.id(), "paper", true);
         String css = new ClassPathResource("static/css/coverage/report.css").getContentAsString(StandardCharsets.UTF_8);
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("%s, coverage.pdf".formatted(report.name()), StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(Pdf.of(pieces.page(TEMPLATE, model), css));
+        return Attachment.of(
+                report.name(), "coverage.pdf", MediaType.APPLICATION_PDF, Pdf.of(pieces.page(TEMPLATE, model), css));
     }
 
     private CoverageReport report(Job job) {

@@ -5,14 +5,13 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
+import upshot.app.web.Attachment;
 import upshot.app.web.FrameView;
 import upshot.app.web.Pieces;
 import upshot.core.cut.PaperCut;
@@ -52,14 +51,14 @@ class PlayController {
     ResponseEntity<byte[]> page(Job job) throws IOException {
         Playing playing = Playing.of(verdict(job).cut());
         String page = PlayPage.of(playing, resource("js/cut/player.js"), resource("css/cut/player.css"));
-        return file(playing.name(), "cut.html", HTML, page.getBytes(StandardCharsets.UTF_8));
+        return Attachment.of(playing.name(), "cut.html", HTML, page.getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/jobs/{jobId}/cut/frames.svg")
     ResponseEntity<byte[]> svg(Job job) {
         PaperCut cut = verdict(job).cut();
         String name = cut.plan().brief().name();
-        return file(name, "frames.svg", SVG, CutSheetSvg.render(cut).getBytes(StandardCharsets.UTF_8));
+        return Attachment.of(name, "frames.svg", SVG, CutSheetSvg.render(cut).getBytes(StandardCharsets.UTF_8));
     }
 
     /**
@@ -82,7 +81,7 @@ class PlayController {
                 Say.number(verdict.plan().brief().rate().secondsOf(verdict.cut().frames()), 2),
                 "frames",
                 frames(verdict));
-        return file(
+        return Attachment.of(
                 name,
                 "frames.pdf",
                 MediaType.APPLICATION_PDF,
@@ -109,15 +108,5 @@ class PlayController {
 
     private static String resource(String path) throws IOException {
         return new ClassPathResource("static/" + path).getContentAsString(StandardCharsets.UTF_8);
-    }
-
-    private static ResponseEntity<byte[]> file(String job, String what, MediaType type, byte[] content) {
-        ContentDisposition name = ContentDisposition.attachment()
-                .filename("%s, %s".formatted(job, what), StandardCharsets.UTF_8)
-                .build();
-        return ResponseEntity.ok()
-                .contentType(type)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
-                .body(content);
     }
 }

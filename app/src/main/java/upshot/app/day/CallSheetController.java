@@ -6,8 +6,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -15,6 +13,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
+import upshot.app.web.Attachment;
 import upshot.app.web.Pieces;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.agenda.DayIcs;
@@ -59,14 +58,15 @@ class CallSheetController {
         Verdict verdict = verdict(job);
         LocalDate date = verdict.plan().brief().shootDate().orElseGet(() -> LocalDate.now(clock));
         String calendar = DayIcs.write(verdict.plan().brief(), date, verdict.day(), clock.instant());
-        return file(verdict.plan().brief().name(), "day.ics", CALENDAR, calendar.getBytes(StandardCharsets.UTF_8));
+        return Attachment.of(
+                verdict.plan().brief().name(), "day.ics", CALENDAR, calendar.getBytes(StandardCharsets.UTF_8));
     }
 
     private ResponseEntity<byte[]> paper(Job job, String what, boolean radio) throws IOException {
         String css = new ClassPathResource("static/css/day/call-sheet.css").getContentAsString(StandardCharsets.UTF_8);
         Map<String, Object> model = shown(job, true, radio);
         String name = ((CallSheet) model.get("sheet")).name();
-        return file(name, what, MediaType.APPLICATION_PDF, Pdf.of(pieces.page(TEMPLATE, model), css));
+        return Attachment.of(name, what, MediaType.APPLICATION_PDF, Pdf.of(pieces.page(TEMPLATE, model), css));
     }
 
     private Map<String, Object> shown(Job job, boolean paper, boolean radio) {
@@ -75,15 +75,5 @@ class CallSheetController {
 
     private Verdict verdict(Job job) {
         return plans.current(job.id(), job.ownerId()).verdict();
-    }
-
-    private static ResponseEntity<byte[]> file(String job, String what, MediaType type, byte[] content) {
-        ContentDisposition name = ContentDisposition.attachment()
-                .filename("%s, %s".formatted(job, what), StandardCharsets.UTF_8)
-                .build();
-        return ResponseEntity.ok()
-                .contentType(type)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
-                .body(content);
     }
 }

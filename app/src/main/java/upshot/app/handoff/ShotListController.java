@@ -1,14 +1,13 @@
 package upshot.app.handoff;
 
 import java.nio.charset.StandardCharsets;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
+import upshot.app.web.Attachment;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.csv.ShotListCsv;
 
@@ -41,12 +40,6 @@ class ShotListController {
     }
 
     private static ResponseEntity<byte[]> file(Verdict verdict, String what, String text) {
-        ContentDisposition name = ContentDisposition.attachment()
-                .filename("%s, %s.csv".formatted(verdict.plan().brief().name(), what), StandardCharsets.UTF_8)
-                .build();
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
+        return Attachment.of(verdict.plan().brief().name(), what + ".csv", CSV, text.getBytes(StandardCharsets.UTF_8));
     }
 }
