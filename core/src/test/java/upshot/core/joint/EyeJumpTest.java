@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.house.EyeSchool;
 import upshot.core.plan.Action;
@@ -82,6 +83,21 @@ class EyeJumpTest extends JointOnSample {
         assertThat(last(rule, plan).orElseThrow().measured().limit()).isCloseTo(0.4, within(1e-9));
         Plan longer = set(plan, plan.uses().get(1), "frames", 48);
         assertThat(last(rule, longer)).isEmpty();
+    }
+
+    @Test
+    void exactly_the_limit_is_followed_and_with_a_frame_less_of_time_it_is_not() {
+        Action ada = sample.action(one -> one.with("speedMps", 1.0));
+        Action ben = sample.action(one -> one.with("speedMps", 1.0).with("subjectId", sample.otherPerson()));
+        sample.use(sample.shot(ada, 90));
+        Use into = sample.use(sample.shot(ben, 90));
+        Plan plan = sample.build();
+
+        // Out at 0.75 and in at 0.25 of the width: half the long side, which two seconds just allow.
+        assertThat(last(rule, set(plan, into, "frames", 48))).isEmpty();
+        Finding finding = last(rule, set(plan, into, "frames", 47)).orElseThrow();
+        assertThat(finding.measured().value()).isCloseTo(0.5, within(1e-9));
+        assertThat(finding.measured().limit()).isEqualTo(0.35);
     }
 
     @Test
