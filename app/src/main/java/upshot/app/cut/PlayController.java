@@ -50,7 +50,7 @@ class PlayController {
     @GetMapping("/jobs/{jobId}/cut/playing.html")
     ResponseEntity<byte[]> page(Job job) throws IOException {
         Playing playing = Playing.of(verdict(job).cut());
-        String page = PlayPage.of(playing, resource("js/cut/player.js"), resource("css/cut/player.css"));
+        String page = PlayPage.of(playing, player(), resource("css/cut/player.css"));
         return Attachment.of(playing.name(), "cut.html", HTML, page.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -104,6 +104,12 @@ class PlayController {
 
     private Verdict verdict(Job job) {
         return plans.current(job.id(), job.ownerId()).verdict();
+    }
+
+    /** The player's modules as one script, each behind what it imports. */
+    private static String player() throws IOException {
+        String modules = resource("js/cut/drawings.js") + resource("js/cut/player.js") + resource("js/cut/controls.js");
+        return modules.replaceAll("(?m)^import .*$", "");
     }
 
     private static String resource(String path) throws IOException {

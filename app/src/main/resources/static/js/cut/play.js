@@ -1,5 +1,5 @@
 // The dialog in which the cut plays.
-import { connectPlayer } from "./player.js";
+import { connectPlayer } from "./controls.js";
 import { Sound } from "./sound.js";
 
 /** The stretches that a line of the score shows, in frames. */
