@@ -33,6 +33,8 @@ class ArchitectureTest {
         classes()
                 .that()
                 .resideInAPackage("upshot.core..")
+                .and()
+                .resideOutsideOfPackage("upshot.core.search..")
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(
@@ -42,6 +44,18 @@ class ArchitectureTest {
                         "java.math..",
                         "java.time..",
                         "org.shredzone.commons.suncalc..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void only_the_search_knows_the_solver() {
+        classes()
+                .that()
+                .resideInAPackage("upshot.core.search..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "upshot.core..", "java.lang..", "java.util..", "java.time..", "ai.timefold.solver.core..")
                 .check(CLASSES);
     }
 

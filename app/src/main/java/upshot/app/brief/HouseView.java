@@ -17,16 +17,16 @@ import upshot.core.plan.Plan;
  * @param presets schools that go together
  * @param judged one row a question that practitioners answer differently, where the answer changes what is said of
  *     the plan
- * @param noted the same where no rule asks for the answer yet: shown apart, so that nobody counts on it
- * @param mirror whether the ending mirrors the opening; noted only
- * @param thresholds the numbers that this job may move
+ * @param mirror whether the ending mirrors the opening
+ * @param thresholds the numbers that shots and joints are held against, which this job may move
+ * @param minutes the minutes of the day, likewise
  */
 record HouseView(
         List<PresetView> presets,
         List<SchoolView> judged,
-        List<SchoolView> noted,
         FieldView mirror,
-        List<ThresholdView> thresholds) {
+        List<ThresholdView> thresholds,
+        List<ThresholdView> minutes) {
 
     /** Schools that go together. */
     record PresetView(String name, String label, boolean holds) {}
@@ -56,9 +56,8 @@ record HouseView(
             List.of("speed", "Slow motion"),
             List.of("light", "Light"),
             List.of("eye", "The eye"),
-            List.of("movement", "Camera"));
-
-    private static final List<List<String>> NOTED = List.of(List.of("dayOrder", "Order of the day"));
+            List.of("movement", "Camera"),
+            List.of("dayOrder", "Order of the day"));
 
     static HouseView of(Plan plan) {
         HouseRules house = plan.house();
@@ -67,11 +66,16 @@ record HouseView(
                         .map(one -> new PresetView(one.name(), one.label(), one.holds(house)))
                         .toList(),
                 schools(house, JUDGED),
-                schools(house, NOTED),
                 FieldView.check(house, "mirrorEnding", "The closing image mirrors the opening"),
-                Arrays.stream(Threshold.values())
-                        .map(one -> threshold(plan, one))
-                        .toList());
+                thresholds(plan, false),
+                thresholds(plan, true));
+    }
+
+    private static List<ThresholdView> thresholds(Plan plan, boolean ofTheDay) {
+        return Arrays.stream(Threshold.values())
+                .filter(one -> one.ofTheDay() == ofTheDay)
+                .map(one -> threshold(plan, one))
+                .toList();
     }
 
     private static List<SchoolView> schools(HouseRules house, List<List<String>> questions) {

@@ -13,6 +13,7 @@ import upshot.core.light.SunDay;
 import upshot.core.order.DayPlan;
 import upshot.core.order.MinutesTable;
 import upshot.core.order.Setup;
+import upshot.core.order.Whys;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
@@ -99,7 +100,7 @@ record CallSheet(
                 IntStream.range(0, day.slots().size())
                         .mapToObj(place -> stop(verdict, place))
                         .toList(),
-                day.dropped().stream().map(DayPlan.Dropped::why).toList(),
+                day.dropped().stream().map(new Whys(day)::dropped).toList(),
                 raised.tags(),
                 brief.aspect().ratio() < 1);
     }
@@ -163,7 +164,9 @@ record CallSheet(
     private static Stop stop(Verdict verdict, int place) {
         Plan plan = verdict.plan();
         DayPlan.Slot slot = verdict.day().slots().get(place);
-        Setup before = place == 0 ? null : verdict.day().slots().get(place - 1).setup();
+        Setup before = slot.pace().afterAnother()
+                ? verdict.day().slots().get(place - 1).setup()
+                : null;
         Shot first = slot.setup().first();
         Cautions cautions = slot.setup().shots().stream()
                 .map(shot -> RaisedCautions.of(plan, shot))

@@ -1,7 +1,6 @@
 package upshot.app.day;
 
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -10,16 +9,20 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
+import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
 import upshot.core.finding.Say;
 import upshot.core.order.DayPlan;
 import upshot.core.order.Setup;
+import upshot.core.order.Whys;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
+import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Shot;
 import upshot.core.shot.RaisedCautions;
+import upshot.core.size.SubjectKind;
+import upshot.core.verdict.TwoCameraMatch;
 import upshot.core.verdict.Verdict;
 
 /** The day as a list of setups, against the cut they serve. */
@@ -42,59 +45,86 @@ class DayStage implements Stage {
     }
 
     @Override
+    public boolean hasScript() {
+        return true;
+    }
+
+    @Override
     public List<String> pieces() {
-        return List.of("order", "panel");
+        return List.of("order", "panel", "must-give");
     }
 
     /**
-     * A row of the day: a setup, or time that is not spent shooting.
+     * The panel of a setup.
      *
-     * @param number of the setup, empty for other time
-     * @param kit support, lens and rate
-     * @param shots the frames taken here
+     * @param id of its first shot
+     * @param place among the setups of its crew
+     * @param last whether no setup of its crew follows
+     * @param why sentences
+     * @param next what would go if the day runs late
+     * @param crews that it could be given to, empty where there is one crew
      */
-    record Row(
-            String from,
-            String to,
-            String minutes,
-            String number,
-            String name,
-            String kit,
-            boolean fixed,
-            List<FrameView> shots,
-            boolean chosen) {}
-
-    /** The panel of a setup. */
     record SetupPanel(
+            String id,
             String number,
+            int place,
+            boolean last,
             String name,
             String facts,
+            boolean fixed,
+            boolean pinned,
             List<FrameView> shots,
             List<Caution> cautions,
-            String why,
-            List<Minutes> minutes) {}
+            List<FindingView> findings,
+            List<String> why,
+            List<Minutes> minutes,
+            List<LossView> next,
+            List<CrewChoice> crews) {}
 
     /** A line of a setup's minutes. */
     record Minutes(String label, String value) {}
 
+    /** Another crew. */
+    record CrewChoice(int index, String name) {}
+
+    /** A setup that somebody let go. */
+    record Gone(String id, String code) {}
+
+    /** Somebody who may have to leave. */
+    record PersonChoice(String id, String name) {}
+
     @Override
     public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
-        Brief brief = verdict.plan().brief();
+        Plan plan = verdict.plan();
         DayPlan day = verdict.day();
         Optional<DayPlan.Slot> chosen = chosen(day, parameters.getOrDefault("setup", ""));
+        List<Gone> gone = LetGo.gone(plan).stream()
+                .map(turn -> plan.get(Kind.SHOT, turn.shotId()))
+                .map(shot -> new Gone(shot.id().toString(), shot.code()))
+                .toList();
         Map<String, Object> model = new LinkedHashMap<>();
-        model.put("dateNote", dateNote(brief));
-        model.put("rows", rows(verdict, chosen));
-        model.put("dropped", day.dropped().stream().map(DayPlan.Dropped::why).toList());
-        model.put("empty", day.slots().isEmpty() && day.dropped().isEmpty());
+        model.put("dateNote", dateNote(plan.brief()));
+        model.put("crewDays", DayRows.of(verdict, chosen));
+        model.put("dropped", LossView.dropped(verdict));
+        model.put("clash", ClashView.of(verdict));
+        model.put("gone", gone);
+        model.put("written", plan.list(Kind.TURN).stream().anyMatch(turn -> !turn.letGo()));
+        model.put("empty", day.slots().isEmpty() && day.dropped().isEmpty() && gone.isEmpty());
         model.put("setup", chosen.map(slot -> panel(verdict, slot)).orElse(null));
         model.put("ribbons", Ribbons.of(verdict, chosen));
+        model.put(
+                "people",
+                plan.subjects().stream()
+                        .filter(subject -> subject.kind() == SubjectKind.PERSON)
+                        .map(subject -> new PersonChoice(subject.id().toString(), subject.name()))
+                        .toList());
         return model;
     }
 
-    private static Optional<DayPlan.Slot> chosen(DayPlan day, String number) {
+    private static Optional<DayPlan.Slot> chosen(DayPlan day, String shotId) {
         return day.slots().stream()
-                .filter(slot -> Integer.toString(slot.number()).equals(number))
+                .filter(slot -> slot.setup().shots().stream()
+                        .anyMatch(shot -> shot.id().toString().equals(shotId)))
                 .findFirst();
     }
 
@@ -105,53 +135,6 @@ class DayStage implements Stage {
                 .orElse(hours);
     }
 
-    private static List<Row> rows(Verdict verdict, Optional<DayPlan.Slot> chosen) {
-        DayPlan day = verdict.day();
-        Brief brief = verdict.plan().brief();
-        List<Row> rows = new ArrayList<>();
-        rows.add(other(brief, 0, day.talkMin(), "Arrive, unload, safety talk"));
-        int now = day.talkMin();
-        for (DayPlan.Slot slot : day.slots()) {
-            if (slot.startMin() > now) {
-                rows.add(other(brief, now, slot.startMin(), "Free, or wait"));
-            }
-            rows.add(row(verdict, slot, chosen.filter(slot::equals).isPresent()));
-            now = Math.max(now, slot.endMin());
-        }
-        if (now < brief.dayMinutes()) {
-            rows.add(other(brief, now, brief.dayMinutes(), "Free until the wrap"));
-        }
-        return rows;
-    }
-
-    private static Row other(Brief brief, int from, int to, String name) {
-        return new Row(clock(brief, from), clock(brief, to), to - from + " min", "", name, "", false, List.of(), false);
-    }
-
-    private static Row row(Verdict verdict, DayPlan.Slot slot, boolean chosen) {
-        Brief brief = verdict.plan().brief();
-        return new Row(
-                clock(brief, slot.startMin()),
-                clock(brief, slot.endMin()),
-                slot.endMin() - slot.startMin() + " min",
-                Integer.toString(slot.number()),
-                name(slot.setup()),
-                kit(slot.setup()),
-                slot.fixed(),
-                frames(verdict, slot),
-                chosen);
-    }
-
-    private static List<FrameView> frames(Verdict verdict, DayPlan.Slot slot) {
-        return slot.setup().shots().stream()
-                .map(shot -> FrameView.of(verdict, shot))
-                .toList();
-    }
-
-    private static String name(Setup setup) {
-        return "%s, %s".formatted(setup.spot().name(), setup.action().name());
-    }
-
     private static List<Caution> cautions(Plan plan, Setup setup) {
         return setup.shots().stream()
                 .map(shot -> RaisedCautions.of(plan, shot))
@@ -159,31 +142,41 @@ class DayStage implements Stage {
                 .tags();
     }
 
-    private static String kit(Setup setup) {
-        Shot shot = setup.first();
-        return "%s, %s mm, bearing %s, %s fps"
-                .formatted(
-                        shot.support().label(),
-                        Say.number(shot.focalLengthMm(), 0),
-                        Say.degrees(shot.bearingDeg()),
-                        shot.captureRate().label());
-    }
-
-    private static String clock(Brief brief, int minutesAfterCall) {
-        return brief.callTime().plusMinutes(minutesAfterCall).toString();
-    }
-
     private static SetupPanel panel(Verdict verdict, DayPlan.Slot slot) {
+        DayPlan day = verdict.day();
         Brief brief = verdict.plan().brief();
+        Setup setup = slot.setup();
+        Whys words = new Whys(day);
+        List<DayPlan.Slot> own = day.slotsOf(slot.pace().crew());
+        int place = own.indexOf(slot);
         return new SetupPanel(
+                setup.first().id().toString(),
                 Integer.toString(slot.number()),
-                name(slot.setup()),
-                "%s to %s, %s".formatted(clock(brief, slot.startMin()), clock(brief, slot.endMin()), kit(slot.setup())),
-                frames(verdict, slot),
-                cautions(verdict.plan(), slot.setup()),
-                slot.why(),
-                slot.items().stream()
+                place,
+                place == own.size() - 1,
+                DayRows.name(setup),
+                "%s to %s, %s"
+                        .formatted(
+                                DayRows.clock(brief, slot.startMin()),
+                                DayRows.clock(brief, slot.endMin()),
+                                DayRows.kit(setup)),
+                slot.fixed(),
+                slot.pinned(),
+                setup.shots().stream().map(shot -> FrameView.of(verdict, shot)).toList(),
+                cautions(verdict.plan(), setup),
+                TwoCameraMatch.of(verdict, slot).stream().map(FindingView::of).toList(),
+                words.of(slot),
+                words.minutes(slot).stream()
                         .map(item -> new Minutes(item.label(), Say.number(item.minutes(), 1)))
-                        .toList());
+                        .toList(),
+                LossView.next(verdict),
+                crews(day, slot));
+    }
+
+    private static List<CrewChoice> crews(DayPlan day, DayPlan.Slot slot) {
+        return day.order().shoot().crews().stream()
+                .filter(crew -> crew != slot.pace().crew())
+                .map(crew -> new CrewChoice(crew.index(), crew.name().isEmpty() ? "the first crew" : crew.name()))
+                .toList();
     }
 }

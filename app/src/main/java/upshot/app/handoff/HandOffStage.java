@@ -13,6 +13,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.order.Whys;
 import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
@@ -111,7 +112,8 @@ class HandOffStage implements Stage {
                                 finding.sentence(),
                                 letStand(accepted.ofWhole(finding))))
                 .forEach(warnings::add);
-        verdict.day().dropped().forEach(dropped -> warnings.add(dropped.why()));
+        Whys words = new Whys(verdict.day());
+        verdict.day().dropped().forEach(dropped -> warnings.add(words.dropped(dropped)));
         return warnings;
     }
 

@@ -46,7 +46,9 @@ final class RowMapper {
             Map.entry(Kind.PERFORMER, PerformerRow.class),
             Map.entry(Kind.SHOT, ShotRow.class),
             Map.entry(Kind.USE, UseRow.class),
-            Map.entry(Kind.ACCEPTED, AcceptedRow.class));
+            Map.entry(Kind.ACCEPTED, AcceptedRow.class),
+            Map.entry(Kind.SHIFT, ShiftRow.class),
+            Map.entry(Kind.TURN, TurnRow.class));
 
     private static final String PLACE = "coordinates";
     private static final String LATITUDE = "latitudeDeg";

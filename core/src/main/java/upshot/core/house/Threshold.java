@@ -13,7 +13,27 @@ public enum Threshold implements Labelled {
     TAIL("roll after the last clean second", 2, 0, 30, "s"),
     READY_BEFORE("ready before a fixed moment", 10, 0, 120, "min"),
     MARGIN("margin on rigging and shooting", 10, 0, 100, "%"),
-    SAFETY_TALK("unloading and safety talk at the call", 15, 0, 180, "min");
+    SAFETY_TALK("unloading and safety talk at the call", 15, 0, 180, "min"),
+    BREAK_AFTER("work at a stretch before a break", 180, 30, 1440, "min"),
+    BREAK("break", 10, 0, 120, "min"),
+    MEAL_BY("meal begins after the call at the latest", 360, 60, 1440, "min"),
+    MEAL("meal", 30, 0, 180, "min"),
+    WALK("walk between spots that have none of their own", 3, 0, 600, "min"),
+    RIG_TRIPOD("rig the tripod", 3, 0, 120, "min"),
+    RIG_HAND_HELD("rig for hand-held", 1, 0, 120, "min"),
+    RIG_SHOULDER("rig the shoulder rig", 2, 0, 120, "min"),
+    RIG_GIMBAL("rig the gimbal", 5, 0, 120, "min"),
+    RIG_SLIDER("rig the slider", 6, 0, 120, "min"),
+    RIG_OVERHEAD("rig the overhead rig", 12, 0, 120, "min"),
+    RIG_TURNTABLE("rig the turntable", 3, 0, 120, "min"),
+    RIG_MOUNT("rig the vehicle or body mount", 10, 0, 120, "min"),
+    RIG_DRONE("rig the drone", 8, 0, 120, "min"),
+    NEW_STAND("new stand on the same support", 1.5, 0, 60, "min"),
+    LENS("change the lens", 2, 0, 60, "min"),
+    REBALANCE("balance the gimbal after a change of lens", 4, 0, 60, "min"),
+    LAMPS_PLACED("place lamps of one's own", 10, 0, 180, "min"),
+    LAMPS_SWITCHED("switch the lamps of the spot", 2, 0, 60, "min"),
+    RATE("change the frame rate", 0.5, 0, 60, "min");
 
     private final String label;
     private final double usual;
@@ -32,6 +52,11 @@ public enum Threshold implements Labelled {
     @Override
     public String label() {
         return label;
+    }
+
+    /** Whether it belongs to the minutes of the day, and not to what shots are held against. */
+    public boolean ofTheDay() {
+        return compareTo(READY_BEFORE) >= 0;
     }
 
     /** What holds where nobody moved it. */

@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import upshot.core.coverage.Coverage;
 import upshot.core.light.SunDay;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
@@ -15,71 +16,118 @@ import upshot.core.plan.Subject;
 import upshot.core.plan.WantedLight;
 
 /**
- * When a setup can be shot: the action's own hours, those of its people and its spot, and the light that it asks for, all
- * at once. Whole minutes after the call.
+ * When a crew can shoot an action: within the action's own hours, those of everybody who takes part and of the spot, and
+ * while the light that it asks for is there.
  *
- * @param fromMin not before; 0 for the call
- * @param untilMin not after; the wrap where nothing else ends it
- * @param why what bounds it, for the sentences
+ * @param spans when shooting may happen, in order and apart; none where the limits leave nothing
+ * @param limits what leaves less than the crew's day, each by itself
+ * @param rigFromMin when the spot can be entered to get ready
  */
-record Hours(int fromMin, int untilMin, String why) {
+public record Hours(List<Span> spans, List<Bound> limits, int rigFromMin) {
 
-    static Hours of(Plan plan, Action action) {
-        Brief brief = plan.brief();
-        Subject subject = plan.subjectOf(action);
+    /** From one minute up to another. */
+    public record Span(int fromMin, int untilMin) {}
+
+    /**
+     * One thing that bounds the hours.
+     *
+     * @param why who or what it is, for the sentences
+     * @param spans what it leaves of the crew's day
+     */
+    public record Bound(String why, List<Span> spans) {}
+
+    static Hours of(Plan plan, Action action, Crew crew) {
         Spot spot = plan.spotOf(action);
-        List<Hours> all = new ArrayList<>();
-        all.add(of(brief, action.fromTime(), action.untilTime(), action.name()));
-        all.add(of(brief, subject.fromTime(), subject.untilTime(), subject.name()));
-        all.add(of(brief, spot.opensTime(), spot.closesTime(), spot.name()));
-        light(brief, action).ifPresent(all::add);
-        return all.stream().reduce(new Hours(0, brief.dayMinutes(), ""), Hours::and);
+        List<Bound> all = new ArrayList<>();
+        all.add(clock(crew, action.name(), action.fromTime(), action.untilTime()));
+        for (Subject subject : Coverage.performing(plan, action)) {
+            all.add(clock(crew, subject.name(), subject.fromTime(), subject.untilTime()));
+        }
+        all.add(clock(crew, spot.name(), spot.opensTime(), spot.closesTime()));
+        light(plan.brief(), action.wantedLight(), crew).ifPresent(all::add);
+        List<Span> whole = List.of(new Span(crew.callMin(), crew.wrapMin()));
+        all.removeIf(limit -> limit.spans().equals(whole));
+        int opens = spot.opensTime()
+                .map(crew::at)
+                .filter(at -> at <= crew.wrapMin())
+                .orElse(crew.callMin());
+        return of(crew, all, opens);
     }
 
-    private static Hours of(Brief brief, Optional<LocalTime> from, Optional<LocalTime> until, String why) {
-        return new Hours(
-                from.filter(time -> inTheDay(brief, time))
-                        .map(brief::minutesAfterCall)
-                        .orElse(0),
-                until.filter(time -> inTheDay(brief, time))
-                        .map(brief::minutesAfterCall)
-                        .orElse(brief.dayMinutes()),
-                why);
+    /** What several limits leave together. */
+    private static Hours of(Crew crew, List<Bound> limits, int rigFromMin) {
+        List<Span> left = List.of(new Span(crew.callMin(), crew.wrapMin()));
+        for (Bound limit : limits) {
+            left = both(left, limit.spans());
+        }
+        return new Hours(left, List.copyOf(limits), rigFromMin);
     }
 
     /** Hours that begin before the call or end after the wrap bound nothing. */
-    private static boolean inTheDay(Brief brief, LocalTime time) {
-        return brief.minutesAfterCall(time) <= brief.dayMinutes();
+    private static Bound clock(Crew crew, String why, Optional<LocalTime> from, Optional<LocalTime> until) {
+        int begins = from.map(crew::at).filter(at -> at <= crew.wrapMin()).orElse(crew.callMin());
+        int ends = until.map(crew::at).filter(at -> at <= crew.wrapMin()).orElse(crew.wrapMin());
+        return new Bound(why, begins < ends ? List.of(new Span(begins, ends)) : List.of());
     }
 
-    /** The first window of the wanted light that falls into the day; none where date or place are unknown. */
-    private static Optional<Hours> light(Brief brief, Action action) {
+    /** The windows of a wanted light during the crew's day and the night after it; nothing where date or place are unknown. */
+    private static Optional<Bound> light(Brief brief, WantedLight wanted, Crew crew) {
         Optional<SunDay> known = SunDay.of(brief);
-        if (action.wantedLight() == WantedLight.ANY || known.isEmpty()) {
+        if (wanted == WantedLight.ANY || known.isEmpty()) {
             return Optional.empty();
         }
-        SunDay day = known.get();
-        Instant call = day.date().atTime(brief.callTime()).atZone(day.zone()).toInstant();
-        return day.windows(action.wantedLight()).stream()
-                .map(window -> new Hours(
-                        (int) Math.max(
-                                0,
-                                ChronoUnit.MINUTES.between(call, window.from().plusSeconds(59))),
-                        (int) Math.min(brief.dayMinutes(), ChronoUnit.MINUTES.between(call, window.until())),
-                        action.wantedLight().label()))
-                .filter(window -> window.untilMin > window.fromMin)
-                .findFirst();
+        SunDay first = known.get();
+        Instant call =
+                first.date().atTime(brief.callTime()).atZone(first.zone()).toInstant();
+        List<Span> spans = new ArrayList<>();
+        for (int day = 0; day <= 1; day++) {
+            SunDay sun = new SunDay(first.place(), first.date().plusDays(crew.dayOffset() + day), first.zone());
+            for (SunDay.Window window : sun.windows(wanted)) {
+                add(
+                        spans,
+                        new Span(
+                                (int) ChronoUnit.MINUTES.between(
+                                        call, window.from().plusSeconds(59)),
+                                (int) ChronoUnit.MINUTES.between(call, window.until())));
+            }
+        }
+        return Optional.of(new Bound(wanted.label(), both(spans, List.of(new Span(crew.callMin(), crew.wrapMin())))));
     }
 
-    /** Both at once; the reason is that of whichever bounds it more. */
-    private Hours and(Hours other) {
-        boolean narrower = other.fromMin > fromMin || other.untilMin < untilMin;
-        return new Hours(
-                Math.max(fromMin, other.fromMin), Math.min(untilMin, other.untilMin), narrower ? other.why : why);
+    /** What ends at midnight goes on after it. */
+    private static void add(List<Span> spans, Span next) {
+        int last = spans.size() - 1;
+        if (last >= 0 && next.fromMin() - spans.get(last).untilMin() <= 1) {
+            spans.set(last, new Span(spans.get(last).fromMin(), next.untilMin()));
+        } else {
+            spans.add(next);
+        }
     }
 
-    /** Whether anything but the day itself bounds it. */
-    boolean bounded(Brief brief) {
-        return fromMin > 0 || untilMin < brief.dayMinutes();
+    private static List<Span> both(List<Span> one, List<Span> other) {
+        List<Span> both = new ArrayList<>();
+        for (Span a : one) {
+            for (Span b : other) {
+                int from = Math.max(a.fromMin(), b.fromMin());
+                int until = Math.min(a.untilMin(), b.untilMin());
+                if (from < until) {
+                    both.add(new Span(from, until));
+                }
+            }
+        }
+        return List.copyOf(both);
+    }
+
+    boolean bounded() {
+        return !limits.isEmpty();
+    }
+
+    /** What bounds it, "Ada and golden light". */
+    String why() {
+        List<String> names = limits.stream().map(Bound::why).distinct().toList();
+        int last = names.size() - 1;
+        return last <= 0
+                ? String.join("", names)
+                : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
     }
 }

@@ -1,7 +1,9 @@
 package upshot.core.order;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Kind;
@@ -10,53 +12,47 @@ import upshot.core.plan.Support;
 import upshot.core.plan.Walk;
 
 /**
- * What things cost in minutes.
+ * What things cost in minutes: the usual ones, unless the job has moved them.
  *
- * @param safetyTalk at the call, with unloading
- * @param walk between two spots that have no walk of their own
- * @param lens to change it
- * @param rebalance a gimbal after a lens change
- * @param rate to change the frame rate
- * @param light to place lamps of one's own
- * @param lamps of the spot, to switch them off or on
- * @param newStand on the same support
- * @param readyBefore how long before a fixed moment the camera stands ready
- * @param marginShare added to rigging and shooting
+ * @param moved the minutes that this job has moved
  * @param walks between two spots each
  */
-public record MinutesTable(
-        double safetyTalk,
-        double walk,
-        double lens,
-        double rebalance,
-        double rate,
-        double light,
-        double lamps,
-        double newStand,
-        double readyBefore,
-        double marginShare,
-        List<Walk> walks) {
+public record MinutesTable(Map<Threshold, Double> moved, List<Walk> walks) {
 
-    public static final MinutesTable USUAL = new MinutesTable(15, 3, 2, 4, 0.5, 10, 2, 1.5, 10, 0.10, List.of());
+    public static final MinutesTable USUAL = new MinutesTable(Map.of(), List.of());
+
+    private static final Map<Support, Threshold> RIGGING = new EnumMap<>(Map.of(
+            Support.TRIPOD, Threshold.RIG_TRIPOD,
+            Support.HAND_HELD, Threshold.RIG_HAND_HELD,
+            Support.SHOULDER, Threshold.RIG_SHOULDER,
+            Support.GIMBAL, Threshold.RIG_GIMBAL,
+            Support.SLIDER, Threshold.RIG_SLIDER,
+            Support.OVERHEAD, Threshold.RIG_OVERHEAD,
+            Support.TURNTABLE, Threshold.RIG_TURNTABLE,
+            Support.MOUNT, Threshold.RIG_MOUNT,
+            Support.DRONE, Threshold.RIG_DRONE));
 
     public MinutesTable {
+        moved = Map.copyOf(moved);
         walks = List.copyOf(walks);
     }
 
-    /** The usual minutes with the walks and thresholds of a job. */
+    /** The minutes of a job. */
     public static MinutesTable of(Plan plan) {
-        return new MinutesTable(
-                plan.threshold(Threshold.SAFETY_TALK),
-                USUAL.walk,
-                USUAL.lens,
-                USUAL.rebalance,
-                USUAL.rate,
-                USUAL.light,
-                USUAL.lamps,
-                USUAL.newStand,
-                plan.threshold(Threshold.READY_BEFORE),
-                plan.threshold(Threshold.MARGIN) / 100,
-                plan.list(Kind.WALK));
+        Map<Threshold, Double> moved = new EnumMap<>(Threshold.class);
+        plan.list(Kind.ADJUSTMENT).forEach(one -> moved.put(one.threshold(), one.value()));
+        moved.keySet().removeIf(one -> !one.ofTheDay());
+        return new MinutesTable(moved, plan.list(Kind.WALK));
+    }
+
+    /** Minutes as they hold here; the margin in percent. */
+    public double of(Threshold what) {
+        return moved.getOrDefault(what, what.usual());
+    }
+
+    /** What is added to rigging and shooting, 0.1 for a tenth. */
+    public double marginShare() {
+        return of(Threshold.MARGIN) / 100;
     }
 
     /**
@@ -64,45 +60,48 @@ public record MinutesTable(
      *
      * @param label what the time goes into
      */
-    public record Item(String label, double minutes) {}
+    public record Item(String label, double minutes) {
+
+        static double total(List<Item> items) {
+            return items.stream().mapToDouble(Item::minutes).sum();
+        }
+    }
 
     /**
-     * What it takes to be ready for a setup.
+     * What it takes to be ready for a setup; nothing where it is shot from the same stand.
      *
      * @param before the setup that was shot before, or null at the start of the day
      */
     public List<Item> change(Setup before, Setup next) {
         List<Item> items = new ArrayList<>();
-        boolean moved = before == null || !before.spot().id().equals(next.spot().id());
-        if (moved && before != null) {
+        if (before != null && before.stand().equals(next.stand())) {
+            return items;
+        }
+        if (before != null && !before.spot().id().equals(next.spot().id())) {
             items.add(new Item(
                     "Walk from " + before.spot().name(),
                     walkMin(before.spot().id(), next.spot().id())));
         }
         boolean otherSupport = before == null || before.support() != next.support();
-        boolean otherLens =
-                before == null || before.first().focalLengthMm() != next.first().focalLengthMm();
-        if (otherSupport) {
-            items.add(
-                    new Item("Rig the " + next.support().label(), next.support().rigMin()));
-        } else {
-            items.add(new Item("New stand", newStand));
-        }
-        if (otherLens && before != null) {
-            items.add(new Item("Change the lens", lens));
+        items.add(
+                otherSupport
+                        ? new Item("Rig the " + next.support().label(), of(RIGGING.get(next.support())))
+                        : new Item("New stand", of(Threshold.NEW_STAND)));
+        if (before != null && !before.lens().equals(next.lens())) {
+            items.add(new Item("Change the lens", of(Threshold.LENS)));
             if (next.support() == Support.GIMBAL && !otherSupport) {
-                items.add(new Item("Balance again", rebalance));
+                items.add(new Item("Balance again", of(Threshold.REBALANCE)));
             }
         }
         if (before != null && !before.first().captureRate().equals(next.first().captureRate())) {
-            items.add(new Item("Change the frame rate", rate));
+            items.add(new Item("Change the frame rate", of(Threshold.RATE)));
         }
         if (next.lightsDifferFrom(before)) {
-            items.add(new Item("Place the lamps", light));
+            items.add(new Item("Place the lamps", of(Threshold.LAMPS_PLACED)));
         }
         boolean dark = before != null && before.first().lampsOff();
         if (dark != next.first().lampsOff()) {
-            items.add(new Item(dark ? "Lamps on" : "Lamps off", lamps));
+            items.add(new Item(dark ? "Lamps on" : "Lamps off", of(Threshold.LAMPS_SWITCHED)));
         }
         return items;
     }
@@ -112,6 +111,6 @@ public record MinutesTable(
                 .filter(one -> one.joins(from, to))
                 .findFirst()
                 .map(Walk::minutes)
-                .orElse(walk);
+                .orElseGet(() -> of(Threshold.WALK));
     }
 }

@@ -8,44 +8,64 @@ import java.util.Optional;
 import java.util.UUID;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
+import upshot.core.plan.Lens;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Priority;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Support;
 import upshot.core.shot.ShotNumbers;
 
 /**
- * Shots that share a stand: one action at one spot from one bearing and height, through one lens on one support at one
- * frame rate. The action belongs to it because a bearing is counted from the action's own line.
+ * Shots that share a stand and are wanted equally much: one action at one spot from one bearing and height, through one
+ * lens on one support at one frame rate. The action belongs to it because a bearing is counted from the action's own
+ * line; how much they are wanted, because a day that is too short drops the lesser ones alone.
  *
  * @param action what is filmed
  * @param spot where
  * @param shots at least one, in the order of the action
+ * @param stand what they share
  * @param shootMin minutes for all takes with their resets
  */
-public record Setup(Action action, Spot spot, List<Shot> shots, double shootMin) {
+public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, double shootMin) {
 
-    private record Stand(
+    /**
+     * Where and with what the camera stands.
+     *
+     * @param lens the lens of the kit that reaches the focal length, or the length where none does
+     * @param lights the lamps of the spot and those of one's own
+     */
+    public record Stand(
             UUID actionId,
             double bearingDeg,
             double heightM,
-            double focalMm,
+            String lens,
             Support support,
             FrameRate rate,
-            List<Object> light) {
-        static Stand of(Shot shot) {
+            List<Object> lights) {
+
+        static Stand of(Plan plan, Shot shot) {
             return new Stand(
                     shot.actionId(),
                     shot.bearingDeg(),
                     shot.cameraHeightM(),
-                    shot.focalLengthMm(),
+                    lens(plan, shot),
                     shot.support(),
                     shot.captureRate(),
                     lightOf(shot));
         }
+
+        private static String lens(Plan plan, Shot shot) {
+            return plan.lenses().stream()
+                    .filter(lens -> lens.reaches(shot.focalLengthMm()))
+                    .findFirst()
+                    .map(Lens::name)
+                    .orElseGet(() -> shot.focalLengthMm() + " mm");
+        }
     }
 
-    /** The lamps of the spot and those of one's own. */
+    private record Shared(Stand stand, Priority priority) {}
+
     private static List<Object> lightOf(Shot shot) {
         return List.of(shot.lampsOff(), shot.keyDeg(), shot.fillDeg(), shot.backDeg());
     }
@@ -63,19 +83,39 @@ public record Setup(Action action, Spot spot, List<Shot> shots, double shootMin)
 
     /** All setups of a plan, in story order of their first shots. */
     public static List<Setup> of(Plan plan) {
-        Map<Stand, List<Shot>> byStand = new LinkedHashMap<>();
+        Map<Shared, List<Shot>> byStand = new LinkedHashMap<>();
         plan.shots()
-                .forEach(shot -> byStand.computeIfAbsent(Stand.of(shot), none -> new ArrayList<>())
+                .forEach(shot -> byStand.computeIfAbsent(
+                                new Shared(Stand.of(plan, shot), shot.priority()), none -> new ArrayList<>())
                         .add(shot));
-        return byStand.values().stream().map(shots -> of(plan, shots)).toList();
+        return byStand.entrySet().stream()
+                .map(entry -> of(plan, entry.getKey().stand(), entry.getValue()))
+                .toList();
     }
 
-    private static Setup of(Plan plan, List<Shot> shots) {
+    private static Setup of(Plan plan, Stand stand, List<Shot> shots) {
         Action action = plan.actionOf(shots.get(0));
-        double seconds = shots.stream()
-                .mapToDouble(shot -> ShotNumbers.of(plan, shot).shotTimeS())
-                .sum();
-        return new Setup(action, plan.spotOf(action), shots, seconds / 60);
+        return new Setup(action, plan.spotOf(action), shots, stand, shootS(plan, action, shots) / 60);
+    }
+
+    /**
+     * The shots one after the other; where the action tires its subject and is long enough for the clean seconds of all
+     * of them, one run is reframed for every size, so that it is made ready again only between the takes.
+     */
+    private static double shootS(Plan plan, Action action, List<Shot> shots) {
+        double apart = 0;
+        double clean = 0;
+        double rolling = 0;
+        int takes = 0;
+        for (Shot shot : shots) {
+            ShotNumbers numbers = ShotNumbers.of(plan, shot);
+            apart += numbers.shotTimeS();
+            clean += numbers.hold().cleanS();
+            rolling += numbers.hold().rollS() * shot.takes();
+            takes = Math.max(takes, shot.takes());
+        }
+        boolean oneRun = action.tiring() && clean <= action.durationS();
+        return oneRun ? Math.min(apart, rolling + (takes - 1) * action.resetMin() * 60) : apart;
     }
 
     public Shot first() {
@@ -83,6 +123,25 @@ public record Setup(Action action, Spot spot, List<Shot> shots, double shootMin)
     }
 
     public Support support() {
-        return first().support();
+        return stand.support();
+    }
+
+    public String lens() {
+        return stand.lens();
+    }
+
+    /** How much its shots are wanted, all alike. */
+    public Priority priority() {
+        return first().priority();
+    }
+
+    /** The codes of its shots, "T1, T2". */
+    public String codes() {
+        return String.join(", ", shots.stream().map(Shot::code).toList());
+    }
+
+    /** Whether it is in the hands of the moment, and cameras that take it do so in the same run. */
+    public boolean onceOnly() {
+        return action.once() || action.fixedTime().isPresent();
     }
 }

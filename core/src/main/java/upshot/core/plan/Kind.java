@@ -43,6 +43,8 @@ public final class Kind<R extends PlanRecord> {
     public static final Kind<Shot> SHOT = new Kind<>("shot", Shot.class);
     public static final Kind<Use> USE = new Kind<>("use", Use.class);
     public static final Kind<Accepted> ACCEPTED = new Kind<>("accepted", Accepted.class);
+    public static final Kind<Shift> SHIFT = new Kind<>("shift", Shift.class);
+    public static final Kind<Turn> TURN = new Kind<>("turn", Turn.class);
 
     /** Every kind, with what is referred to before what refers to it. */
     public static final List<Kind<?>> PARENT_FIRST = List.of(
@@ -68,7 +70,9 @@ public final class Kind<R extends PlanRecord> {
             PERFORMER,
             SHOT,
             USE,
-            ACCEPTED);
+            ACCEPTED,
+            SHIFT,
+            TURN);
 
     private static final Map<Class<?>, Kind<?>> BY_TYPE =
             PARENT_FIRST.stream().collect(Collectors.toUnmodifiableMap(Kind::type, kind -> kind));

@@ -26,7 +26,9 @@ public sealed interface PlanRecord
                 Performer,
                 Shot,
                 Use,
-                Accepted {
+                Accepted,
+                Shift,
+                Turn {
 
     UUID id();
 

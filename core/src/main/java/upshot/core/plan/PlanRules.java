@@ -36,12 +36,15 @@ final class PlanRules {
             Map.entry(Kind.PERFORMER, 1000),
             Map.entry(Kind.SHOT, 3000),
             Map.entry(Kind.USE, 5000),
-            Map.entry(Kind.ACCEPTED, 2000));
+            Map.entry(Kind.ACCEPTED, 2000),
+            Map.entry(Kind.SHIFT, 20),
+            Map.entry(Kind.TURN, 3000));
 
     private static final List<Distinct> DISTINCT = List.of(
             new Distinct(Kind.ACTION, "codePrefix", "Two actions cannot both begin their codes with %s."),
             new Distinct(Kind.SHOT, "code", "The code %s is taken."),
             new Distinct(Kind.ADJUSTMENT, "threshold", "The threshold %s is moved already."),
+            new Distinct(Kind.TURN, "shotId", "That shot has its turn already."),
             new Distinct(Kind.TEMPO, "atQuarter", "There is a tempo at quarter %s already."));
 
     private PlanRules() {}

@@ -2,27 +2,25 @@ package upshot.core.plan;
 
 import upshot.core.measure.Labelled;
 
-/** What carries the camera, with the seconds it needs to settle, the minutes it takes to rig and how fast it moves. */
+/** What carries the camera, with the seconds it needs to settle and how fast it moves. */
 public enum Support implements Labelled {
-    TRIPOD("tripod", 3, 3, 0),
-    HAND_HELD("hand-held", 3, 1, 1.5),
-    SHOULDER("shoulder rig", 3, 2, 1.5),
-    GIMBAL("gimbal", 4, 5, 1.5),
-    SLIDER("slider", 4, 6, 0.5),
-    OVERHEAD("overhead rig", 4, 12, 0.5),
-    TURNTABLE("turntable", 4, 3, 0),
-    MOUNT("vehicle or body mount", 5, 10, 30),
-    DRONE("drone", 6, 8, 10);
+    TRIPOD("tripod", 3, 0),
+    HAND_HELD("hand-held", 3, 1.5),
+    SHOULDER("shoulder rig", 3, 1.5),
+    GIMBAL("gimbal", 4, 1.5),
+    SLIDER("slider", 4, 0.5),
+    OVERHEAD("overhead rig", 4, 0.5),
+    TURNTABLE("turntable", 4, 0),
+    MOUNT("vehicle or body mount", 5, 30),
+    DRONE("drone", 6, 10);
 
     private final String label;
     private final double settleS;
-    private final double rigMin;
     private final double quickestMps;
 
-    Support(String label, double settleS, double rigMin, double quickestMps) {
+    Support(String label, double settleS, double quickestMps) {
         this.label = label;
         this.settleS = settleS;
-        this.rigMin = rigMin;
         this.quickestMps = quickestMps;
     }
 
@@ -39,10 +37,5 @@ public enum Support implements Labelled {
     /** The speed at which it still moves the camera cleanly, metres a second; 0 where it does not move it. */
     public double quickestMps() {
         return quickestMps;
-    }
-
-    /** Minutes to rig it from nothing. */
-    public double rigMin() {
-        return rigMin;
     }
 }

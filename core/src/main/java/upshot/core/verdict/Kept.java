@@ -25,7 +25,8 @@ import upshot.core.shot.Stand;
  */
 final class Kept {
 
-    private static final Set<Kind<?>> MOVING = Set.of(Kind.ACTION, Kind.SHOT, Kind.USE, Kind.ACCEPTED);
+    private static final Set<Kind<?>> MOVING =
+            Set.of(Kind.ACTION, Kind.SHOT, Kind.USE, Kind.ACCEPTED, Kind.SHIFT, Kind.TURN);
 
     private final Verdict before;
     private final Plan after;
@@ -85,6 +86,8 @@ final class Kept {
         boolean same = sameGround
                 && sameActions
                 && before.plan().hasSame(Kind.SHOT, after)
+                && before.plan().hasSame(Kind.TURN, after)
+                && before.plan().hasSame(Kind.SHIFT, after)
                 && numbers.entrySet().stream()
                         .allMatch(entry -> entry.getValue().shotTimeS()
                                 == before.numbers().get(entry.getKey()).shotTimeS());
@@ -93,7 +96,7 @@ final class Kept {
 
     /** How many joints from the front still hold: the uses up to them are the same, of shots that hold. */
     int joints(PaperCut cut, Set<UUID> heldShots, DayPlan day) {
-        if (!sameGround || !sameActions || !day.equals(before.day())) {
+        if (!sameGround || !sameActions || !day.sameTimes(before.day())) {
             return 0;
         }
         int same = 0;

@@ -16,7 +16,6 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.joint.JointRules;
 import upshot.core.order.DayPlan;
-import upshot.core.order.MinutesTable;
 import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
@@ -72,8 +71,7 @@ public record Verdict(
                 shots.put(shot.id(), findings);
             }
         }
-        DayPlan day =
-                kept.flatMap(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan, MinutesTable.of(plan)));
+        DayPlan day = kept.flatMap(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan));
         PaperCut cut = PaperCut.of(plan);
         int keptJoints = kept.map(one -> one.joints(cut, held, day)).orElse(0);
         List<List<Finding>> joints = new ArrayList<>(

@@ -6,17 +6,19 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
-import upshot.core.order.DayPlan;
-import upshot.core.order.Setup;
+import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Coordinates;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Turn;
 
 /** On 9 October at 52.63 N 1.30 E: 30.7° up at 11:42 UTC, below 10° from about 15:45, below 6° from about 16:25. */
 class LightJumpTest extends JointOnSample {
@@ -26,7 +28,8 @@ class LightJumpTest extends JointOnSample {
     private Plan twoShots() {
         sample.brief("shootDate", Optional.of(LocalDate.of(2026, 10, 9)))
                 .brief("coordinates", Optional.of(new Coordinates(52.63, 1.30)))
-                .brief("callTime", LocalTime.of(8, 0));
+                .brief("callTime", LocalTime.of(8, 0))
+                .brief("wrapTime", LocalTime.of(23, 0));
         sample.use(sample.shot(outside, 30));
         sample.use(sample.shot(outside, 90));
         return sample.build();
@@ -34,17 +37,17 @@ class LightJumpTest extends JointOnSample {
 
     /** The two setups at given minutes after the call, whatever the order would have been. */
     private static Optional<Finding> at(Plan plan, LocalTime first, LocalTime second) {
-        List<Setup> setups = Setup.of(plan);
-        int one = first.toSecondOfDay() / 60 - 480;
-        int other = second.toSecondOfDay() / 60 - 480;
-        DayPlan day = new DayPlan(
-                List.of(
-                        new DayPlan.Slot(1, setups.get(0), one, one + 5, false, List.of(), ""),
-                        new DayPlan.Slot(2, setups.get(1), other, other + 5, false, List.of(), "")),
-                List.of(),
-                15,
-                0);
-        return new LightJump(plan.brief(), day).judge(PaperCut.of(plan), 0);
+        return judged(plan.apply(Change.batch(List.of(
+                new Change.Add(turn(plan.shots().get(0), Optional.of(first), false)),
+                new Change.Add(turn(plan.shots().get(1), Optional.of(second), false))))));
+    }
+
+    private static Optional<Finding> judged(Plan plan) {
+        return new LightJump(plan.brief(), ShootingOrder.of(plan)).judge(PaperCut.of(plan), 0);
+    }
+
+    private static Turn turn(Shot shot, Optional<LocalTime> pinned, boolean letGo) {
+        return new Turn(UUID.randomUUID(), shot.id(), Optional.empty(), 1, pinned, letGo);
     }
 
     @ParameterizedTest
@@ -80,8 +83,8 @@ class LightJumpTest extends JointOnSample {
                 .isEmpty();
         assertThat(at(plan.apply(Change.set(plan.brief(), "shootDate", Optional.empty())), noon, evening))
                 .isEmpty();
-        assertThat(new LightJump(plan.brief(), new DayPlan(List.of(), List.of(), 15, 0)).judge(PaperCut.of(plan), 0))
-                .as("without an order")
+        assertThat(judged(plan.apply(new Change.Add(turn(plan.shots().get(0), Optional.empty(), true)))))
+                .as("where one is not shot")
                 .isEmpty();
     }
 }

@@ -25,7 +25,7 @@ class ShootingOrderTest {
     private final SamplePlan sample = new SamplePlan();
 
     private static DayPlan order(Plan plan) {
-        return ShootingOrder.of(plan, MinutesTable.USUAL);
+        return ShootingOrder.of(plan);
     }
 
     private static List<String> codes(DayPlan day) {
@@ -33,6 +33,10 @@ class ShootingOrderTest {
                 .flatMap(slot -> slot.setup().shots().stream())
                 .map(Shot::code)
                 .toList();
+    }
+
+    private static String why(DayPlan day, int slot) {
+        return String.join(" ", new Whys(day).of(day.slots().get(slot)));
     }
 
     @Test
@@ -56,7 +60,9 @@ class ShootingOrderTest {
         // Tripod 3 min; two takes of 3 + 10 + 2 s are 0.5 min; 10 % of 3.5 is 0.35: 3.85, a started minute counts.
         assertThat(slot.startMin()).isEqualTo(15);
         assertThat(slot.endMin()).isEqualTo(15 + 4);
-        assertThat(slot.items()).extracting(MinutesTable.Item::minutes).containsExactly(3.0, 0.5, 0.35000000000000003);
+        assertThat(new Whys(order(sample.build())).minutes(slot))
+                .extracting(MinutesTable.Item::minutes)
+                .containsExactly(3.0, 0.5, 0.35000000000000003);
     }
 
     @Test
@@ -83,7 +89,7 @@ class ShootingOrderTest {
         DayPlan day = order(sample.build());
 
         assertThat(codes(day)).containsExactly(near.code(), far.code(), messy.code());
-        assertThat(day.slots().get(2).why()).contains("mess");
+        assertThat(why(day, 2)).contains("mess");
     }
 
     @Test
@@ -118,7 +124,7 @@ class ShootingOrderTest {
         assertThat(day.slots()).isEmpty();
         assertThat(day.dropped())
                 .singleElement()
-                .satisfies(dropped -> assertThat(dropped.why()).contains("not free in time"));
+                .satisfies(dropped -> assertThat(new Whys(day).dropped(dropped)).contains("not free in time"));
         assertThat(day.slackMin()).isNegative();
     }
 
@@ -132,7 +138,7 @@ class ShootingOrderTest {
         assertThat(day.slots()).hasSize(1);
         assertThat(day.dropped()).singleElement().satisfies(dropped -> {
             assertThat(dropped.setup().first()).isEqualTo(second);
-            assertThat(dropped.why()).contains("every camera is taken");
+            assertThat(new Whys(day).dropped(dropped)).contains("every camera is taken");
         });
     }
 
@@ -185,17 +191,19 @@ class ShootingOrderTest {
                 .brief("zone", "Europe/London")
                 .brief("wrapTime", LocalTime.of(20, 0))
                 .build();
-        DayPlan day = ShootingOrder.of(plan, MinutesTable.of(plan));
+        DayPlan day = order(plan);
 
         assertThat(day.dropped()).isEmpty();
         assertThat(start(day, early)).isEqualTo(15);
         // The call is at nine; golden light begins at 17:27.
-        assertThat(start(day, late)).isEqualTo(120);
-        assertThat(start(day, dusk)).isBetween(507, 509);
-        assertThat(day.slots().get(1).why()).contains("from 11:00 to 20:00");
+        assertThat(day.slotOf(late).orElseThrow().pace().rollMin()).isEqualTo(120);
+        assertThat(start(day, late)).as("a new stand is made before").isEqualTo(119);
+        assertThat(day.slotOf(dusk).orElseThrow().pace().rollMin()).isBetween(507, 509);
+        assertThat(why(day, 1)).contains("from 11:00 to 20:00");
         Plan gone = plan.apply(Change.set(plan.subjects().get(0), "untilTime", Optional.of(LocalTime.of(11, 1))));
-        assertThat(ShootingOrder.of(gone, MinutesTable.of(gone)).dropped())
-                .anySatisfy(left -> assertThat(left.why()).contains("within 11:00 to 11:01 (Ada)"));
+        assertThat(order(gone).dropped())
+                .anySatisfy(
+                        left -> assertThat(new Whys(order(gone)).dropped(left)).contains("from 11:00 to 11:01", "Ada"));
     }
 
     private static int start(DayPlan day, Shot shot) {

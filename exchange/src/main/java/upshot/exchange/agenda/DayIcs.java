@@ -17,6 +17,7 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import upshot.core.order.DayPlan;
+import upshot.core.order.Whys;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Shot;
 
@@ -38,8 +39,9 @@ public final class DayIcs {
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
         Instant call = date.atTime(brief.callTime()).atZone(brief.clock()).toInstant();
+        Whys words = new Whys(day);
         for (DayPlan.Slot slot : day.slots()) {
-            calendar.add(event(slot, call, madeAt));
+            calendar.add(event(slot, words, call, madeAt));
         }
         StringWriter text = new StringWriter();
         try {
@@ -50,7 +52,7 @@ public final class DayIcs {
         return text.toString();
     }
 
-    private static VEvent event(DayPlan.Slot slot, Instant call, Instant madeAt) {
+    private static VEvent event(DayPlan.Slot slot, Whys words, Instant call, Instant madeAt) {
         VEvent event = new VEvent(
                 call.plusSeconds(60L * slot.startMin()),
                 call.plusSeconds(60L * slot.endMin()),
@@ -63,7 +65,7 @@ public final class DayIcs {
         event.add(new Uid(slot.setup().first().id() + "@upshot-lane"));
         event.add(new Location(slot.setup().spot().name()));
         List<String> codes = slot.setup().shots().stream().map(Shot::code).toList();
-        event.add(new Description("%s. %s".formatted(String.join(", ", codes), slot.why())));
+        event.add(new Description("%s. %s".formatted(String.join(", ", codes), String.join(" ", words.of(slot)))));
         return event;
     }
 }

@@ -1,0 +1,18 @@
+package upshot.app.day;
+
+import java.util.List;
+import upshot.core.late.Clash;
+import upshot.core.plan.Priority;
+import upshot.core.verdict.Verdict;
+
+/** Why must-haves cannot all be shot, where few limits explain it. */
+record ClashView(List<String> limits) {
+
+    /** Empty limits where everything that must be is shot, or no small clash explains why not. */
+    static ClashView of(Verdict verdict) {
+        boolean missing = verdict.day().dropped().stream()
+                .anyMatch(dropped -> dropped.setup().priority() == Priority.MUST);
+        return new ClashView(
+                missing ? Clash.of(verdict.plan()).map(Clash::limits).orElse(List.of()) : List.of());
+    }
+}

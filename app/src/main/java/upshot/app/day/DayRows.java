@@ -1,0 +1,227 @@
+package upshot.app.day;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import upshot.app.web.FrameView;
+import upshot.core.finding.Say;
+import upshot.core.light.SunDay;
+import upshot.core.order.Cost;
+import upshot.core.order.Crew;
+import upshot.core.order.DayPlan;
+import upshot.core.order.Pace;
+import upshot.core.order.Setup;
+import upshot.core.plan.Brief;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Moment;
+import upshot.core.verdict.Verdict;
+
+/** The day of a crew as rows by the clock: setups, what lies between them, and the agenda. */
+final class DayRows {
+
+    private final Verdict verdict;
+    private final Brief brief;
+    private final Optional<SunDay> sun;
+    private final Optional<DayPlan.Slot> chosen;
+    private final List<Row> rows = new ArrayList<>();
+
+    /**
+     * A row of the day: a setup, time that is not spent shooting, or a moment of the agenda.
+     *
+     * @param sort "setup", "other" or "moment"
+     * @param id of the setup's first shot, empty for other rows
+     * @param number of the setup, empty for other rows
+     * @param place among the setups of its crew, 0 for the first
+     * @param kit support, lens and rate
+     * @param shots the frames taken here
+     * @param notes light and people, a few words each
+     */
+    record Row(
+            String sort,
+            String from,
+            String to,
+            String minutes,
+            String id,
+            String number,
+            int place,
+            String name,
+            String kit,
+            boolean fixed,
+            boolean pinned,
+            List<FrameView> shots,
+            List<String> notes,
+            boolean chosen) {}
+
+    /**
+     * What one crew does.
+     *
+     * @param name empty for the only crew
+     * @param wrap clock time
+     */
+    record CrewDay(int index, String name, String wrap, List<Row> rows) {}
+
+    private DayRows(Verdict verdict, Optional<DayPlan.Slot> chosen) {
+        this.verdict = verdict;
+        this.brief = verdict.plan().brief();
+        this.sun = SunDay.of(brief);
+        this.chosen = chosen;
+    }
+
+    static List<CrewDay> of(Verdict verdict, Optional<DayPlan.Slot> chosen) {
+        List<Crew> crews = verdict.day().order().shoot().crews();
+        return crews.stream()
+                .map(crew -> new CrewDay(
+                        crew.index(),
+                        crews.size() == 1 ? "" : crew.name().isEmpty() ? "First crew" : crew.name(),
+                        clock(verdict.plan().brief(), crew.wrapMin()),
+                        new DayRows(verdict, chosen).of(crew)))
+                .toList();
+    }
+
+    private List<Row> of(Crew crew) {
+        int now = crew.callMin() + verdict.day().talkMin();
+        other(crew.callMin(), now, "Arrive, unload, safety talk");
+        int place = 0;
+        for (DayPlan.Slot slot : verdict.day().slotsOf(crew)) {
+            if (!slot.pace().rollsAlong()) {
+                for (Pace.Pause pause : slot.pace().pauses()) {
+                    free(now, pause.fromMin());
+                    other(pause.fromMin(), pause.untilMin(), pause.kind().label());
+                    now = pause.untilMin();
+                }
+            }
+            free(now, slot.startMin());
+            rows.add(setup(slot, place));
+            place++;
+            now = Math.max(now, slot.endMin());
+        }
+        other(now, crew.wrapMin(), "Free until the wrap");
+        if (crew.index() == 0) {
+            agenda();
+        }
+        return rows;
+    }
+
+    private void free(int from, int until) {
+        other(from, until, "Free, or wait");
+    }
+
+    private void other(int from, int until, String name) {
+        if (until > from) {
+            rows.add(plain("other", clock(brief, from), clock(brief, until), until - from + " min", name));
+        }
+    }
+
+    private static Row plain(String sort, String from, String to, String minutes, String name) {
+        return new Row(sort, from, to, minutes, "", "", 0, name, "", false, false, List.of(), List.of(), false);
+    }
+
+    /** Moments of the agenda stand before the first row that begins after them. */
+    private void agenda() {
+        List<Moment> moments = verdict.plan().<Moment>list(Kind.MOMENT).stream()
+                .filter(moment -> moment.date().isEmpty() || moment.date().equals(brief.shootDate()))
+                .filter(moment -> minute(moment) <= brief.dayMinutes())
+                .sorted(Comparator.comparingInt(this::minute))
+                .toList();
+        for (Moment moment : moments) {
+            int at = 0;
+            while (at < rows.size() && minute(rows.get(at)) <= minute(moment)) {
+                at++;
+            }
+            String lasts = moment.durationMin() > 0 ? Say.number(moment.durationMin(), 0) + " min" : "";
+            rows.add(at, plain("moment", moment.startTime().toString(), "", lasts, moment.name()));
+        }
+    }
+
+    private int minute(Moment moment) {
+        return brief.minutesAfterCall(moment.startTime());
+    }
+
+    private int minute(Row row) {
+        return brief.minutesAfterCall(java.time.LocalTime.parse(row.from()));
+    }
+
+    private Row setup(DayPlan.Slot slot, int place) {
+        UUID id = slot.setup().first().id();
+        return new Row(
+                "setup",
+                clock(brief, slot.startMin()),
+                clock(brief, slot.endMin()),
+                slot.endMin() - slot.startMin() + " min",
+                id.toString(),
+                Integer.toString(slot.number()),
+                place,
+                name(slot.setup()),
+                kit(slot.setup()),
+                slot.fixed(),
+                slot.pinned(),
+                slot.setup().shots().stream()
+                        .map(shot -> FrameView.of(verdict, shot))
+                        .toList(),
+                notes(slot),
+                chosen.filter(one -> one.setup().equals(slot.setup())).isPresent());
+    }
+
+    private List<String> notes(DayPlan.Slot slot) {
+        List<String> notes = new ArrayList<>();
+        if (slot.setup().spot().outdoors()) {
+            sun.ifPresent(day -> notes.add(light(day, slot.pace().rollMin())));
+        }
+        note(notes, slot, Cost.WAITING, "crew waits %s min");
+        if (slot.pace().hundredths(Cost.EFFORT) > 0) {
+            notes.add("no rest for too long");
+        }
+        if (slot.pace().rollsAlong()) {
+            notes.add("same run, other camera");
+        }
+        return notes;
+    }
+
+    private static void note(List<String> notes, DayPlan.Slot slot, Cost cost, String words) {
+        double minutes = slot.pace().hundredths(cost) / 100.0;
+        if (minutes >= 1) {
+            notes.add(words.formatted(Say.number(minutes, 0)));
+        }
+    }
+
+    private String light(SunDay day, int minute) {
+        Instant at = day.date()
+                .atTime(brief.callTime())
+                .atZone(day.zone())
+                .toInstant()
+                .plusSeconds(60L * minute);
+        double altitude = day.altitudeDeg(at);
+        if (altitude >= SunDay.GOLDEN_TO_DEG) {
+            return "daylight";
+        }
+        if (altitude >= SunDay.GOLDEN_FROM_DEG) {
+            return "golden light";
+        }
+        return altitude >= SunDay.BLUE_FROM_DEG ? "blue hour" : "dark";
+    }
+
+    static String name(Setup setup) {
+        return "%s, %s".formatted(setup.spot().name(), setup.action().name());
+    }
+
+    static String kit(Setup setup) {
+        String focals = setup.shots().stream()
+                .map(shot -> Say.number(shot.focalLengthMm(), 0))
+                .distinct()
+                .reduce((one, other) -> one + " and " + other)
+                .orElseThrow();
+        return "%s, %s mm, bearing %s, %s fps"
+                .formatted(
+                        setup.support().label(),
+                        focals,
+                        Say.degrees(setup.first().bearingDeg()),
+                        setup.first().captureRate().label());
+    }
+
+    static String clock(Brief brief, int minutesAfterCall) {
+        return brief.callTime().plusMinutes(minutesAfterCall).toString();
+    }
+}

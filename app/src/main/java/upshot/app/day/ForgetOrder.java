@@ -1,0 +1,22 @@
+package upshot.app.day;
+
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+
+/** Forgets the order that was written down, pins included, so that the usual one holds; what was let go stays so. */
+@Component
+class ForgetOrder implements Gesture {
+
+    @Override
+    public String name() {
+        return "forget-order";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        return Proposal.of("go back to the usual order", Moved.forgotten(desk.plan()));
+    }
+}

@@ -1,0 +1,24 @@
+package upshot.app.day;
+
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.core.late.WhatIf;
+
+/** Takes what was assumed as what is. */
+@Component
+class KeepWhatIf implements Gesture {
+
+    @Override
+    public String name() {
+        return "keep-what-if";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        WhatIf assumed = WhatIfs.of(desk.plan(), sent);
+        return Proposal.of("keep “%s”".formatted(assumed.said(desk.plan())), assumed.change(desk.plan()));
+    }
+}

@@ -1,0 +1,69 @@
+package upshot.app.day;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import upshot.core.coverage.Hole;
+import upshot.core.finding.Say;
+import upshot.core.late.Loss;
+import upshot.core.order.Whys;
+import upshot.core.verdict.Verdict;
+
+/**
+ * What goes or does not fit, and what that costs.
+ *
+ * @param id of its first shot
+ * @param why it does not fit, empty where it only would go
+ * @param costs what the cut loses, a sentence each
+ */
+record LossView(String id, String codes, String name, String priority, String why, List<String> costs) {
+
+    private static final int FEW = 5;
+
+    /** What the day has no room for, must-haves first. */
+    static List<LossView> dropped(Verdict verdict) {
+        Whys words = new Whys(verdict.day());
+        return verdict.day().dropped().stream()
+                .sorted((one, other) ->
+                        one.setup().priority().compareTo(other.setup().priority()))
+                .map(dropped -> of(Loss.of(verdict, dropped), words.dropped(dropped)))
+                .toList();
+    }
+
+    /** What would go next. */
+    static List<LossView> next(Verdict verdict) {
+        return Loss.inOrder(verdict, FEW).stream().map(loss -> of(loss, "")).toList();
+    }
+
+    private static LossView of(Loss loss, String why) {
+        return new LossView(
+                loss.setup().first().id().toString(),
+                loss.setup().codes(),
+                loss.setup().action().name(),
+                loss.setup().priority().label(),
+                why,
+                costs(loss));
+    }
+
+    private static List<String> costs(Loss loss) {
+        List<String> costs = new ArrayList<>();
+        costs.add("Gains %d min.".formatted(loss.minutes()));
+        costs.add(
+                loss.uses() == 0
+                        ? "The cut does not use it."
+                        : "The cut loses %s s in %d %s."
+                                .formatted(
+                                        Say.number(loss.seconds(), 1), loss.uses(), loss.uses() == 1 ? "use" : "uses"));
+        String holes = loss.holes().stream().map(Hole::misses).distinct().collect(Collectors.joining(" "));
+        if (!holes.isEmpty()) {
+            costs.add(holes);
+        }
+        if (loss.uses() > 0 || !holes.isEmpty()) {
+            costs.add(loss.standIn()
+                    .map(shot -> "%s (%s) could stand in."
+                            .formatted(shot.code(), shot.size().label()))
+                    .orElse("Nothing that is shot could stand in."));
+        }
+        return costs;
+    }
+}

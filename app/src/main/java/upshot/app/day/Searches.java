@@ -1,0 +1,143 @@
+package upshot.app.day;
+
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import upshot.core.order.RunningOrder;
+import upshot.core.search.Search;
+import upshot.core.verdict.Verdict;
+
+/**
+ * Searches for better orders that run while their page may be elsewhere: one for each job at a time, in memory. What is
+ * found is kept until it is taken, thrown away, or another search begins.
+ */
+@Component
+class Searches {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Searches.class);
+
+    /** Two cores of a small machine: one searches, one answers pages. */
+    private final ExecutorService threads = Executors.newFixedThreadPool(1, work -> {
+        Thread thread = new Thread(work, "order-search");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    private final Map<UUID, Running> byJob = new ConcurrentHashMap<>();
+
+    /** One search, from its beginning until somebody has looked at what came of it. */
+    static final class Running {
+
+        private final Verdict began;
+        private final long version;
+        private final int seconds;
+        private final Search search;
+        private final RunningOrder begin;
+        private volatile RunningOrder best;
+        private volatile int improvements;
+        private volatile boolean done;
+
+        private Running(Verdict began, long version, int seconds, int keptUntilMin) {
+            this.began = began;
+            this.version = version;
+            this.seconds = seconds;
+            this.begin = began.day().order();
+            this.best = begin;
+            this.search = new Search(
+                    begin,
+                    Search.Effort.time(version, Duration.ofSeconds(seconds)).keeping(keptUntilMin));
+        }
+
+        private void run() {
+            try {
+                best = search.run(better -> {
+                    best = better;
+                    improvements++;
+                });
+            } catch (RuntimeException broken) {
+                // What was found until then is still good; the page says that it ended.
+                LOG.error("The search for an order broke off", broken);
+            } finally {
+                done = true;
+            }
+        }
+
+        Verdict began() {
+            return began;
+        }
+
+        /** The revision of the plan that it began with. */
+        long version() {
+            return version;
+        }
+
+        int seconds() {
+            return seconds;
+        }
+
+        RunningOrder begin() {
+            return begin;
+        }
+
+        RunningOrder best() {
+            return best;
+        }
+
+        int improvements() {
+            return improvements;
+        }
+
+        boolean done() {
+            return done;
+        }
+
+        boolean better() {
+            return best.levels().compareTo(begin.levels()) < 0;
+        }
+    }
+
+    /**
+     * Begins a search; one that still runs for the job is stopped and forgotten.
+     *
+     * @param version the revision that the verdict is of
+     * @param keptUntilMin what begins before this minute after the call stays
+     */
+    Running begin(UUID jobId, Verdict verdict, long version, int seconds, int keptUntilMin) {
+        forget(jobId);
+        Running running = new Running(verdict, version, seconds, keptUntilMin);
+        byJob.put(jobId, running);
+        threads.submit(running::run);
+        return running;
+    }
+
+    Optional<Running> of(UUID jobId) {
+        return Optional.ofNullable(byJob.get(jobId));
+    }
+
+    /** Ends a search soon; what it has found is kept. */
+    void stop(UUID jobId) {
+        of(jobId).ifPresent(running -> running.search.stop());
+    }
+
+    /** Ends a search and throws away what it found. */
+    void forget(UUID jobId) {
+        Running running = byJob.remove(jobId);
+        if (running != null) {
+            running.search.stop();
+        }
+    }
+
+    @PreDestroy
+    void close() {
+        byJob.keySet().forEach(this::forget);
+        threads.shutdownNow();
+    }
+}

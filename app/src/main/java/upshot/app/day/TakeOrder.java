@@ -1,0 +1,46 @@
+package upshot.app.day;
+
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.EditRefused;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.app.web.Arguments;
+import upshot.core.order.RunningOrder;
+import upshot.core.order.WrittenOrder;
+
+/** Takes the order that was searched for. */
+@Component
+class TakeOrder implements Gesture {
+
+    private final Searches searches;
+
+    TakeOrder(Searches searches) {
+        this.searches = searches;
+    }
+
+    @Override
+    public String name() {
+        return "take-order";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        RunningOrder found = searches.of(jobId(new Arguments(sent)))
+                .map(Searches.Running::best)
+                .filter(order -> order.shoot().plan().equals(desk.plan()))
+                .orElseThrow(
+                        () -> new EditRefused(
+                                "The plan has changed since this order was searched for. Search again, it begins where you are."));
+        return Proposal.of("take the order that was found", WrittenOrder.of(found, desk.ids()));
+    }
+
+    private static java.util.UUID jobId(Arguments arguments) {
+        try {
+            return java.util.UUID.fromString(arguments.text("job"));
+        } catch (IllegalArgumentException none) {
+            throw new EditRefused("There is no order to take: search first.");
+        }
+    }
+}

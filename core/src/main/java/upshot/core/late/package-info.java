@@ -1,0 +1,2 @@
+/** When the day is too short: what gives, what that costs the cut, and what if. */
+package upshot.core.late;

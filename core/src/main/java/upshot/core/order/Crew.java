@@ -1,0 +1,84 @@
+package upshot.core.order;
+
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import upshot.core.plan.Brief;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shift;
+
+/**
+ * One crew on one of the days. Minutes are counted from the brief's call on the day of the shoot throughout, so that a
+ * second day begins at about 1440.
+ *
+ * @param index place among the crews
+ * @param shiftId the further shift that it is, none for the brief's own
+ * @param name empty for the brief's own
+ * @param dayOffset days after the day of the shoot
+ * @param callTime local to the place
+ * @param callMin when it starts
+ * @param wrapMin when it must be done
+ * @param cameras bodies that it has
+ */
+public record Crew(
+        int index,
+        Optional<UUID> shiftId,
+        String name,
+        int dayOffset,
+        LocalTime callTime,
+        int callMin,
+        int wrapMin,
+        int cameras) {
+
+    private static final int DAY_MIN = 24 * 60;
+
+    /** The brief's own crew, then the further ones in their order. */
+    public static List<Crew> of(Plan plan) {
+        Brief brief = plan.brief();
+        List<Shift> shifts = plan.list(Kind.SHIFT);
+        int lent = shifts.stream()
+                .filter(shift -> shift.dayOffset() == 0)
+                .mapToInt(Shift::cameras)
+                .sum();
+        List<Crew> crews = new ArrayList<>();
+        crews.add(new Crew(
+                0,
+                Optional.empty(),
+                "",
+                0,
+                brief.callTime(),
+                0,
+                brief.dayMinutes(),
+                Math.max(1, plan.bodies().size() - lent)));
+        shifts.forEach(shift -> crews.add(of(brief, shift, crews.size())));
+        return crews;
+    }
+
+    private static Crew of(Brief brief, Shift shift, int index) {
+        int call = shift.dayOffset() * DAY_MIN
+                + (shift.callTime().toSecondOfDay() - brief.callTime().toSecondOfDay()) / 60;
+        int lasts = Math.floorMod(
+                (shift.wrapTime().toSecondOfDay() - shift.callTime().toSecondOfDay()) / 60, DAY_MIN);
+        return new Crew(
+                index,
+                Optional.of(shift.id()),
+                shift.name(),
+                shift.dayOffset(),
+                shift.callTime(),
+                call,
+                call + lasts,
+                shift.cameras());
+    }
+
+    /** When a clock time is during the day of this crew, at the call or up to a day after it. */
+    int at(LocalTime time) {
+        return callMin + Math.floorMod((time.toSecondOfDay() - callTime.toSecondOfDay()) / 60, DAY_MIN);
+    }
+
+    int minutes() {
+        return wrapMin - callMin;
+    }
+}

@@ -1,0 +1,81 @@
+package upshot.core.order;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** What keeps a setup out of an order: the limit that it breaks by the least where it would come nearest to fitting. */
+final class LeftOut {
+
+    private final RunningOrder order;
+    private final Shoot shoot;
+    private final Whys words;
+
+    /** What breaks where something is put in. */
+    private record Nearest(Pace.Breach breach, int setup, long brokenMin) {}
+
+    LeftOut(DayPlan day, Whys words) {
+        this.order = day.order();
+        this.shoot = order.shoot();
+        this.words = words;
+    }
+
+    String why(DayPlan.Dropped dropped) {
+        Nearest best = null;
+        for (int crew = 0; crew < order.crews().size(); crew++) {
+            for (int place = 0; place <= order.crews().get(crew).size(); place++) {
+                Nearest here = at(crew, place, dropped.index());
+                if (best == null || here.brokenMin() < best.brokenMin()) {
+                    best = here;
+                }
+            }
+        }
+        return said(dropped, best);
+    }
+
+    private Nearest at(int crew, int place, int setup) {
+        List<Integer> with = new ArrayList<>(order.crews().get(crew));
+        with.add(place, setup);
+        Pacing pacing = new Pacing(shoot);
+        Pace pace = Pace.atCall(shoot, shoot.crews().get(crew));
+        Nearest first = null;
+        long broken = 0;
+        for (int one : with) {
+            pace = pacing.then(pace, one);
+            broken += pace.brokenMin();
+            if (first == null && broken > 0) {
+                first = new Nearest(pace.breaches().get(0), one, 0);
+            }
+        }
+        return first == null
+                ? new Nearest(new Pace.Breach(Limit.TWO_PLACES, 1), setup, 1)
+                : new Nearest(first.breach(), first.setup(), broken);
+    }
+
+    private String said(DayPlan.Dropped dropped, Nearest nearest) {
+        Setup hit = shoot.setups().get(nearest.setup());
+        boolean itself = nearest.setup() == dropped.index();
+        String over = "%d min".formatted(nearest.breach().minutes());
+        String who = itself ? "it" : hit.codes();
+        return switch (nearest.breach().limit()) {
+            case WRAP -> "%s would end %s after the wrap".formatted(who, over);
+            case HOURS -> hours(dropped, hit, itself, over);
+            case MOMENT ->
+                itself
+                        ? "the crew is not free in time, by " + over
+                        : "%s would not be ready in time, by %s".formatted(who, over);
+            case PINNED -> "%s is pinned and would begin %s too late".formatted(who, over);
+            case ONCE -> "it happens once and every camera is taken";
+            case BEFORE -> "it would have to come before what is shot already";
+            case TWO_PLACES -> "somebody would be in two places";
+        };
+    }
+
+    private String hours(DayPlan.Dropped dropped, Setup hit, boolean itself, String over) {
+        Hours hours =
+                shoot.part(shoot.setups().indexOf(hit)).hours(shoot.crews().get(0));
+        return itself
+                ? "there is no gap of %d min left %s (%s)"
+                        .formatted(dropped.needsMin(), words.spans(hours), hours.why())
+                : "%s would end %s after its hours (%s)".formatted(hit.codes(), over, hours.why());
+    }
+}

@@ -1,0 +1,119 @@
+package upshot.core.order;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import upshot.core.plan.Change;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Turn;
+
+/** Turns that make an order: as changes to a plan. */
+public final class WrittenOrder {
+
+    private final Shoot shoot;
+    private final Supplier<UUID> ids;
+    private final List<Change> changes = new ArrayList<>();
+
+    private WrittenOrder(Shoot shoot, Supplier<UUID> ids) {
+        this.shoot = shoot;
+        this.ids = ids;
+    }
+
+    /** Writes a whole order down; what it leaves out has no turn afterwards. */
+    public static Change.Batch of(RunningOrder order, Supplier<UUID> ids) {
+        WrittenOrder written = new WrittenOrder(order.shoot(), ids);
+        Map<UUID, Turn> old = new HashMap<>();
+        order.shoot().plan().list(Kind.TURN).forEach(turn -> old.put(turn.id(), turn));
+        for (int crew = 0; crew < order.crews().size(); crew++) {
+            Optional<UUID> shift = order.shoot().crews().get(crew).shiftId();
+            int place = 0;
+            for (int setup : order.crews().get(crew)) {
+                place++;
+                written.put(order.shoot().setups().get(setup), shift, place * Ranks.STEP)
+                        .ifPresent(turn -> old.remove(turn.id()));
+            }
+        }
+        old.values().stream()
+                .filter(turn -> !turn.letGo())
+                .forEach(turn -> written.changes.add(new Change.Remove(turn)));
+        return Change.batch(written.changes);
+    }
+
+    /** Writes one turn; the one that was there, if it was. */
+    private Optional<Turn> put(Setup setup, Optional<UUID> shift, double rank) {
+        Optional<Turn> present = shoot.turnOf(setup);
+        if (present.isEmpty()) {
+            changes.add(new Change.Add(new Turn(ids.get(), setup.first().id(), shift, rank, Optional.empty(), false)));
+            return present;
+        }
+        Turn turn = present.get();
+        if (turn.rank() != rank) {
+            changes.add(Change.set(turn, "rank", rank));
+        }
+        if (!turn.shiftId().equals(shift)) {
+            changes.add(Change.set(turn, "shiftId", shift));
+        }
+        return present;
+    }
+
+    /**
+     * Moves a setup to another place among those of a crew.
+     *
+     * @param position wanted among the others of that crew; out of range means first or last
+     */
+    public static Change.Batch move(DayPlan day, Supplier<UUID> ids, Setup moved, Crew crew, int position) {
+        Shoot shoot = day.order().shoot();
+        List<Turn> turns = new ArrayList<>();
+        day.slotsOf(crew).forEach(slot -> shoot.turnOf(slot.setup()).ifPresent(turns::add));
+        Optional<Turn> own = shoot.turnOf(moved).filter(turns::contains);
+        boolean inRank = true;
+        for (int i = 1; i < turns.size(); i++) {
+            inRank &= turns.get(i - 1).rank() < turns.get(i).rank();
+        }
+        if (own.isPresent() && inRank && turns.size() == day.slotsOf(crew).size()) {
+            return Ranks.move(turns, own.get(), position);
+        }
+        return of(RunningOrder.of(shoot, moved(day, moved, crew, position)), ids);
+    }
+
+    private static List<List<Integer>> moved(DayPlan day, Setup moved, Crew crew, int position) {
+        Shoot shoot = day.order().shoot();
+        int index = shoot.setups().indexOf(moved);
+        List<List<Integer>> crews = new ArrayList<>(day.order().without(index));
+        List<Integer> changed = new ArrayList<>(crews.get(crew.index()));
+        changed.add(Math.max(0, Math.min(changed.size(), position)), index);
+        crews.set(crew.index(), changed);
+        return crews;
+    }
+
+    /** Keeps a setup at the time at which it stands, or lets it go with the rest again. */
+    public static Change.Batch pin(DayPlan day, Supplier<UUID> ids, DayPlan.Slot slot, boolean pinned) {
+        Shoot shoot = day.order().shoot();
+        Optional<java.time.LocalTime> time =
+                pinned ? Optional.of(shoot.plan().brief().callTime().plusMinutes(slot.startMin())) : Optional.empty();
+        Optional<Turn> turn = shoot.turnOf(slot.setup());
+        if (turn.isPresent()) {
+            return Change.batch(List.of(Change.set(turn.get(), "pinnedTime", time)));
+        }
+        List<Change> changes = new ArrayList<>(of(day.order(), ids).changes());
+        changes.replaceAll(change -> change instanceof Change.Add add
+                        && add.added() instanceof Turn added
+                        && added.shotId().equals(slot.setup().first().id())
+                ? new Change.Add(new Turn(added.id(), added.shotId(), added.shiftId(), added.rank(), time, false))
+                : change);
+        return Change.batch(changes);
+    }
+
+    /** Lets a setup go by decision, so that the day no longer asks for it. */
+    public static Change.Batch letGo(Shoot shoot, Supplier<UUID> ids, Setup setup) {
+        return shoot.turnOf(setup)
+                .map(turn -> Change.batch(List.of(Change.set(turn, "letGo", true))))
+                .orElseGet(() -> Change.batch(List.of(new Change.Add(
+                        new Turn(ids.get(), setup.first().id(), Optional.empty(), 0, Optional.empty(), true)))));
+    }
+}

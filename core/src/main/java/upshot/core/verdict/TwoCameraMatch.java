@@ -1,0 +1,132 @@
+package upshot.core.verdict;
+
+import java.util.ArrayList;
+import java.util.List;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
+import upshot.core.finding.Say;
+import upshot.core.finding.Status;
+import upshot.core.ground.Floor;
+import upshot.core.joint.Likeness;
+import upshot.core.measure.Degrees;
+import upshot.core.order.DayPlan;
+import upshot.core.plan.Outline.Corner;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.shot.Stand;
+
+/**
+ * Bodies that roll one run together agree on rate, shutter and light, differ in size or angle enough to cut, and neither
+ * stands in the other's picture, unless the note of one says that it is masked in the edit: else a watch.
+ */
+public final class TwoCameraMatch {
+
+    private static final String ID = "two-camera-match";
+    private static final String MASKED = "mask in the edit";
+
+    private TwoCameraMatch() {}
+
+    /** Findings on a setup that rolls along with those before it; none where it rolls alone. */
+    public static List<Finding> of(Verdict verdict, DayPlan.Slot slot) {
+        List<Finding> findings = new ArrayList<>();
+        List<DayPlan.Slot> crew = verdict.day().slotsOf(slot.pace().crew());
+        for (int at = crew.indexOf(slot); at > 0 && crew.get(at).pace().rollsAlong(); at--) {
+            Shot other = crew.get(at - 1).setup().first();
+            findings.addAll(between(verdict.plan(), other, slot.setup().first()));
+        }
+        return findings;
+    }
+
+    static List<Finding> between(Plan plan, Shot one, Shot other) {
+        List<Finding> findings = new ArrayList<>();
+        double rates = one.captureRate().over(other.captureRate());
+        if (rates != 1) {
+            findings.add(watch(
+                    one,
+                    other,
+                    "Two rates in one run.",
+                    new Measured(
+                            other.captureRate().perSecond(), one.captureRate().perSecond(), "fps"),
+                    "%s records %s and %s %s frames a second: they will not cut together at speed."
+                            .formatted(
+                                    one.code(),
+                                    one.captureRate().label(),
+                                    other.code(),
+                                    other.captureRate().label())));
+        }
+        double shutter = ShotNumbers.of(plan, one).shutter().angleDeg(one.captureRate());
+        double against = ShotNumbers.of(plan, other).shutter().angleDeg(other.captureRate());
+        if (Math.abs(shutter - against) > 1) {
+            findings.add(watch(
+                    one,
+                    other,
+                    "Two shutters in one run.",
+                    new Measured(against, shutter, "°"),
+                    "The shutter of %s is open %s and that of %s %s: movement will look different."
+                            .formatted(one.code(), Say.degrees(shutter), other.code(), Say.degrees(against))));
+        }
+        if (one.lampsOff() != other.lampsOff()) {
+            findings.add(watch(
+                    one,
+                    other,
+                    "Two lights in one run.",
+                    new Measured(1, 0, ""),
+                    "One of %s and %s wants the lamps off and the other on; set one white balance for both."
+                            .formatted(one.code(), other.code())));
+        }
+        Likeness likeness = Likeness.between(plan, one, other);
+        if (likeness.sameAim() && !likeness.clear()) {
+            findings.add(watch(
+                    one,
+                    other,
+                    "Two cameras, one picture.",
+                    new Measured(likeness.apart(), Likeness.CLEAR_FROM, ""),
+                    "%s and %s turn %s and step %s times: too alike to cut between."
+                            .formatted(
+                                    one.code(),
+                                    other.code(),
+                                    Say.degrees(likeness.angleDeg()),
+                                    Say.number(likeness.ratio(), 2))));
+        }
+        inThePicture(plan, one, other, findings);
+        inThePicture(plan, other, one, findings);
+        return findings;
+    }
+
+    private static void inThePicture(Plan plan, Shot looking, Shot seen, List<Finding> findings) {
+        if ((looking.note() + seen.note()).toLowerCase(java.util.Locale.ROOT).contains(MASKED)) {
+            return;
+        }
+        double half = Stand.of(plan, looking).wedgeDeg(plan) / 2;
+        double off = offAxisDeg(plan, looking, seen);
+        if (off <= half) {
+            findings.add(watch(
+                    looking,
+                    seen,
+                    "A camera in the picture.",
+                    new Measured(off, half, "°"),
+                    "The camera of %s stands %s off the middle of what %s sees, which reaches %s to each side. Move one, or note “%s” on it."
+                            .formatted(seen.code(), Say.degrees(off), looking.code(), Say.degrees(half), MASKED)));
+        }
+    }
+
+    /** How far a camera is off the middle of another's view, seen from above with the subject at the middle. */
+    static double offAxisDeg(Plan plan, Shot looking, Shot seen) {
+        Corner middle = new Corner(0, 0);
+        Corner eye =
+                Floor.from(middle, looking.bearingDeg(), Stand.of(plan, looking).groundDistanceM());
+        Corner other =
+                Floor.from(middle, seen.bearingDeg(), Stand.of(plan, seen).groundDistanceM());
+        double ax = -eye.acrossM();
+        double ay = -eye.deepM();
+        double bx = other.acrossM() - eye.acrossM();
+        double by = other.deepM() - eye.deepM();
+        double lengths = Math.hypot(ax, ay) * Math.hypot(bx, by);
+        return lengths == 0 ? 0 : Degrees.acos((ax * bx + ay * by) / lengths);
+    }
+
+    private static Finding watch(Shot one, Shot other, String title, Measured measured, String why) {
+        return new Finding(ID, Status.WATCH, List.of(one.id(), other.id()), title, measured, why, List.of());
+    }
+}
