@@ -51,6 +51,7 @@ public final class Benchmarks {
         Verdict judgedCut = Verdict.of(cut);
         Shot inCut = cut.shots().get(100);
         Verdict minuteAndAHalf = Verdict.of(full.apply(Change.set(full.brief(), "lengthS", 90.0)));
+        DayPlan day = DayBenchmarks.writtenDown(150);
         List<Row> rows = List.of(
                 timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
                 timed("Judge 60 actions and 250 shots", "100 ms", () -> Verdict.of(full)),
@@ -64,7 +65,8 @@ public final class Benchmarks {
                         () -> joints(longCut, judgedCut.day())),
                 timed("Judge a job of 200 uses, with its shots", "", () -> Verdict.of(cut)),
                 timed("Judge a job of 2,000 uses, with its shots", "", () -> Verdict.of(longCut)),
-                timed("Arrange 90 s out of 250 shots", "2,000 ms", () -> arranged(minuteAndAHalf)));
+                timed("Arrange 90 s out of 250 shots", "2,000 ms", () -> arranged(minuteAndAHalf)),
+                timed("Move a setup of 150 and time the day again", "100 ms", () -> DayBenchmarks.moved(day)));
         Files.writeString(Path.of(arguments[0]), page(rows));
     }
 

@@ -58,10 +58,12 @@ final class DayRows {
     /**
      * What one crew does.
      *
+     * @param id of the further shift, empty for the brief's own crew
      * @param name empty for the only crew
+     * @param when the day and the cameras
      * @param wrap clock time
      */
-    record CrewDay(int index, String name, String wrap, List<Row> rows) {}
+    record CrewDay(int index, String id, String name, String when, String wrap, List<Row> rows) {}
 
     private DayRows(Verdict verdict, Optional<DayPlan.Slot> chosen) {
         this.verdict = verdict;
@@ -75,10 +77,19 @@ final class DayRows {
         return crews.stream()
                 .map(crew -> new CrewDay(
                         crew.index(),
+                        crew.shiftId().map(UUID::toString).orElse(""),
                         crews.size() == 1 ? "" : crew.name().isEmpty() ? "First crew" : crew.name(),
+                        when(crew),
                         clock(verdict.plan().brief(), crew.wrapMin()),
                         new DayRows(verdict, chosen).of(crew)))
                 .toList();
+    }
+
+    private static String when(Crew crew) {
+        String day = crew.dayOffset() == 0
+                ? "the same day"
+                : crew.dayOffset() == 1 ? "the day after" : crew.dayOffset() + " days later";
+        return "%s, %d %s".formatted(day, crew.cameras(), crew.cameras() == 1 ? "camera" : "cameras");
     }
 
     private List<Row> of(Crew crew) {

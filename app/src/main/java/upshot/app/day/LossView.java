@@ -26,28 +26,30 @@ record LossView(String id, String codes, String name, String priority, String wh
         return verdict.day().dropped().stream()
                 .sorted((one, other) ->
                         one.setup().priority().compareTo(other.setup().priority()))
-                .map(dropped -> of(Loss.of(verdict, dropped), words.dropped(dropped)))
+                .map(dropped -> of(Loss.of(verdict, dropped), words.dropped(dropped), "Needs"))
                 .toList();
     }
 
     /** What would go next. */
     static List<LossView> next(Verdict verdict) {
-        return Loss.inOrder(verdict, FEW).stream().map(loss -> of(loss, "")).toList();
+        return Loss.inOrder(verdict, FEW).stream()
+                .map(loss -> of(loss, "", "Gains"))
+                .toList();
     }
 
-    private static LossView of(Loss loss, String why) {
+    private static LossView of(Loss loss, String why, String minutes) {
         return new LossView(
                 loss.setup().first().id().toString(),
                 loss.setup().codes(),
                 loss.setup().action().name(),
                 loss.setup().priority().label(),
                 why,
-                costs(loss));
+                costs(loss, minutes));
     }
 
-    private static List<String> costs(Loss loss) {
+    private static List<String> costs(Loss loss, String minutes) {
         List<String> costs = new ArrayList<>();
-        costs.add("Gains %d min.".formatted(loss.minutes()));
+        costs.add("%s %d min.".formatted(minutes, loss.minutes()));
         costs.add(
                 loss.uses() == 0
                         ? "The cut does not use it."

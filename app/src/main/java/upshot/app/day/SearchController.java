@@ -4,13 +4,16 @@ import java.time.LocalTime;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import upshot.app.job.EditRefused;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.web.Arguments;
@@ -18,6 +21,7 @@ import upshot.core.late.WhatIf;
 import upshot.core.order.Comparison;
 import upshot.core.order.DayPlan;
 import upshot.core.order.ShootingOrder;
+import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
 
@@ -109,12 +113,22 @@ class SearchController {
     @GetMapping("/jobs/{jobId}/day/what-if")
     String whatIf(Job job, @RequestParam Map<String, String> sent, Model model) {
         Verdict before = plans.current(job.id(), job.ownerId()).verdict();
-        WhatIf assumed = WhatIfs.of(before.plan(), sent);
-        Verdict after = before.after(before.plan().apply(assumed.change(before.plan())));
-        model.addAttribute("said", assumed.said(before.plan()));
-        model.addAttribute("compared", CompareView.of(Comparison.of(before.day(), after.day())));
-        model.addAttribute("losses", LossView.dropped(after));
+        try {
+            WhatIf assumed = WhatIfs.of(before.plan(), sent);
+            Verdict after = before.after(before.plan().apply(assumed.change(before.plan())));
+            model.addAttribute("said", assumed.said(before.plan()));
+            model.addAttribute("compared", CompareView.of(Comparison.of(before.day(), after.day())));
+            model.addAttribute("losses", LossView.dropped(after));
+        } catch (InvalidField wrong) {
+            model.addAttribute("problem", wrong.getMessage());
+        }
         return "day/what-if";
+    }
+
+    /** A setup or a place that is not there: said in words, like the refusal of an edit. */
+    @ExceptionHandler({InvalidField.class, EditRefused.class})
+    ResponseEntity<Map<String, String>> refused(RuntimeException refused) {
+        return ResponseEntity.unprocessableEntity().body(Map.of("message", refused.getMessage()));
     }
 
     /** What a move would do before it is done: when the setup would begin, and what would no longer fit. */

@@ -10,7 +10,11 @@ export function connectWhatIf(door, signal) {
 
   async function show(where, path) {
     const page = new DOMParser().parseFromString(await door.readPage(path), "text/html");
-    where.replaceChildren(page.querySelector("[data-assumed]"));
+    const assumed = page.querySelector("[data-assumed]");
+    if (assumed.dataset.problem) {
+      throw new Error(assumed.dataset.problem);
+    }
+    where.replaceChildren(assumed);
   }
 
   function assumed() {
@@ -23,8 +27,8 @@ export function connectWhatIf(door, signal) {
     try {
       await show(place, `day/what-if?${new URLSearchParams(assumed())}`);
       keep.disabled = false;
-    } catch {
-      showProblem(form.elements.time, "That cannot be assumed here. Is there a time, and for rain a spot outdoors?", form);
+    } catch (problem) {
+      showProblem(form.elements.time, problem.message || "The application does not answer. Try again.", form);
     }
   }
 

@@ -38,10 +38,23 @@ public record Clash(List<String> limits) {
     private static final int FEW = 7;
 
     /** A limit, and the plan without it. */
-    private record Limit(String words, UnaryOperator<Plan> without) {}
+    record Limit(String words, UnaryOperator<Plan> without) {}
 
     /** The clash that keeps must-haves from being shot; none where all are shot or no small clash explains it. */
     public static Optional<Clash> of(Plan plan) {
+        return proof(plan)
+                .map(proof ->
+                        new Clash(proof.limits().stream().map(Limit::words).toList()));
+    }
+
+    /**
+     * A plan in which nothing but a clash is left.
+     *
+     * @param limits without any one of which everything in it can be shot
+     */
+    record Proof(Plan clashing, List<Limit> limits) {}
+
+    static Optional<Proof> proof(Plan plan) {
         Plan musts = only(plan, shot -> shot.priority() == Priority.MUST);
         if (possible(musts)) {
             return Optional.empty();
@@ -56,7 +69,7 @@ public record Clash(List<String> limits) {
         if (Shoot.of(few).size() > FEW || triedAll(few)) {
             return Optional.empty();
         }
-        return Optional.of(new Clash(needed(few)));
+        return Optional.of(needed(few));
     }
 
     private static Plan only(Plan plan, Predicate<Shot> wanted) {
@@ -66,18 +79,18 @@ public record Clash(List<String> limits) {
     }
 
     /** The limits without any of which the rest can be kept. */
-    private static List<String> needed(Plan clashing) {
+    private static Proof needed(Plan clashing) {
         Plan now = clashing;
-        List<String> needed = new ArrayList<>();
+        List<Limit> needed = new ArrayList<>();
         for (Limit limit : limits(clashing)) {
             Plan without = limit.without().apply(now);
             if (possible(without)) {
-                needed.add(limit.words());
+                needed.add(limit);
             } else {
                 now = without;
             }
         }
-        return needed;
+        return new Proof(now, needed);
     }
 
     /** Whether everything can be shot: few setups are tried in every order, many as the usual order has them. */

@@ -68,7 +68,7 @@ public final class Whys {
         }
         Hours hours = shoot.part(slot.pace().setup()).hours(slot.pace().crew());
         if (!slot.fixed() && hours.bounded()) {
-            bounds.add("%s: %s.".formatted(hours.why(), spans(hours)));
+            bounds.add("%s: %s.".formatted(Say.capital(hours.why()), spans(hours)));
         }
         if (setup.action().messy()) {
             bounds.add("It leaves a mess, so it comes after the clean work.");

@@ -1,0 +1,47 @@
+package upshot.app.day;
+
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Desk;
+import upshot.app.job.Gesture;
+import upshot.app.job.Proposal;
+import upshot.app.web.Arguments;
+import upshot.core.plan.Change;
+import upshot.core.plan.InvalidField;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Ranks;
+import upshot.core.plan.Shift;
+
+/** Adds a further day to the shoot, or a second unit to one of its days. */
+@Component
+class AddShift implements Gesture {
+
+    @Override
+    public String name() {
+        return "add-shift";
+    }
+
+    @Override
+    public Proposal propose(Desk desk, Map<String, String> sent) {
+        Arguments arguments = new Arguments(sent);
+        Shift shift = new Shift(
+                desk.ids().get(),
+                arguments.text("name"),
+                Ranks.after(desk.plan().list(Kind.SHIFT)),
+                (int) arguments.number("dayOffset", 1),
+                time(arguments, "callTime"),
+                time(arguments, "wrapTime"),
+                (int) arguments.number("cameras", 1));
+        return Proposal.of("add " + shift.name(), new Change.Add(shift));
+    }
+
+    private static LocalTime time(Arguments arguments, String field) {
+        try {
+            return LocalTime.parse(arguments.text(field));
+        } catch (DateTimeParseException noTime) {
+            throw new InvalidField(field, "A time like 09:30 is needed here.");
+        }
+    }
+}

@@ -1,0 +1,242 @@
+package upshot.core.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import upshot.core.RandomDays;
+import upshot.core.SamplePlan;
+import upshot.core.house.OrderSchool;
+import upshot.core.house.Threshold;
+import upshot.core.plan.Action;
+import upshot.core.plan.Adjustment;
+import upshot.core.plan.Body;
+import upshot.core.plan.Card;
+import upshot.core.plan.Change;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Priority;
+import upshot.core.plan.Shift;
+import upshot.core.plan.Shot;
+
+/** The clock by hand: call at nine, fifteen minutes of talk, three for the tripod, a tenth of margin. */
+class PacingTest {
+
+    private final SamplePlan sample = new SamplePlan();
+
+    /** A shot whose takes take so many minutes, each with three seconds to settle and two of tail. */
+    private Shot shot(Action action, double minutes) {
+        int takes = minutes > 60 ? 2 : 1;
+        return sample.shot(action, one -> one.with("takes", takes).with("holdS", minutes * 60 / takes - 5));
+    }
+
+    private Action fresh() {
+        return sample.action();
+    }
+
+    private static RunningOrder inOrder(Plan plan, Integer... setups) {
+        return RunningOrder.of(Shoot.of(plan), List.of(List.of(setups)));
+    }
+
+    private static Pace pace(RunningOrder order, int place) {
+        return order.all().get(place);
+    }
+
+    @Test
+    void a_break_comes_before_what_would_end_more_than_three_hours_after_the_last() {
+        shot(fresh(), 30);
+        shot(fresh(), 90);
+        shot(fresh(), 20);
+        sample.brief("wrapTime", LocalTime.of(20, 0));
+        RunningOrder order = inOrder(sample.build(), 0, 1, 2);
+
+        // 15 + (3 + 30) × 1.1 = 51.3; + (1.5 + 90) × 1.1 = 100.65; the third would end at 177: no break.
+        assertThat(pace(order, 0).endMin()).isEqualTo(52);
+        assertThat(pace(order, 1).endMin()).isEqualTo(153);
+        assertThat(pace(order, 2).endMin()).isEqualTo(177);
+        assertThat(order.all()).allSatisfy(pace -> assertThat(pace.pauses()).isEmpty());
+        shot(fresh(), 3);
+        RunningOrder longer = inOrder(sample.build(), 0, 1, 2, 3);
+        assertThat(pace(longer, 3).pauses()).containsExactly(new Pace.Pause(Pace.Pause.Kind.BREAK, 177, 187));
+        assertThat(pace(longer, 3).startMin()).isEqualTo(187);
+    }
+
+    @Test
+    void the_meal_begins_by_the_sixth_hour_and_counts_as_the_break() {
+        sample.brief("wrapTime", LocalTime.of(20, 0));
+        for (int i = 0; i < 4; i++) {
+            shot(fresh(), 80);
+        }
+        shot(fresh(), 10);
+        RunningOrder order = inOrder(sample.build(), 0, 1, 2, 3, 4);
+        List<Pace.Pause> pauses =
+                order.all().stream().flatMap(pace -> pace.pauses().stream()).toList();
+
+        assertThat(pauses).extracting(Pace.Pause::kind).containsExactly(Pace.Pause.Kind.BREAK, Pace.Pause.Kind.MEAL);
+        assertThat(pauses.get(1).fromMin()).isLessThanOrEqualTo(360);
+        assertThat(pauses.get(1).untilMin() - pauses.get(1).fromMin()).isEqualTo(30);
+    }
+
+    @Test
+    void full_cards_are_copied_before_what_does_not_go_on_them() {
+        Shot first = shot(fresh(), 10);
+        shot(fresh(), 10);
+        Plan plan = sample.build();
+        // 100 Mbit/s for 600 s are 7.5 GB; at 50 MB/s they take 2.5 min.
+        Plan small = plan.apply(new Change.Add(new Card(UUID.randomUUID(), "Card", 1, 1, 14.9, 50)));
+        Plan enough = plan.apply(new Change.Add(new Card(UUID.randomUUID(), "Card", 1, 1, 15.1, 50)));
+
+        assertThat(pace(inOrder(small, 0, 1), 1).pauses())
+                .containsExactly(new Pace.Pause(Pace.Pause.Kind.COPY, 30, 33));
+        assertThat(pace(inOrder(enough, 0, 1), 1).pauses()).isEmpty();
+        assertThat(small.find(Kind.SHOT, first.id())).isPresent();
+    }
+
+    @Test
+    void a_second_camera_rolls_along_on_an_action_that_tires() {
+        Action action = sample.action(one -> one.with("tiring", true));
+        shot(action, 10);
+        sample.shot(action, one -> one.with("takes", 1).with("holdS", 355.0).with("bearingDeg", 120.0));
+        Plan one = sample.build();
+        Body second = Body.draft(UUID.randomUUID(), "Second");
+        Plan two = one.apply(Change.batch(List.of(
+                new Change.Add(second),
+                new Change.Add(Kind.MODE.with(
+                        Kind.MODE.copy(one.modesOf(one.bodies().get(0)).get(0), UUID.randomUUID()),
+                        "bodyId",
+                        second.id())))));
+
+        assertThat(inOrder(one, 0, 1).minutes(Cost.SHOOTING)).isEqualTo(16);
+        assertThat(inOrder(two, 0, 1).minutes(Cost.SHOOTING)).isEqualTo(10);
+        assertThat(pace(inOrder(two, 0, 1), 1).rollsAlong()).isTrue();
+        // Both are rigged first: 3 + 1.5 and ten of shooting, with a tenth.
+        assertThat(pace(inOrder(two, 0, 1), 1).endMin()).isEqualTo(15 + 16);
+    }
+
+    @Test
+    void one_run_is_reframed_for_every_size_where_the_action_tires_and_lasts_long_enough() {
+        Action action = sample.action(
+                one -> one.with("tiring", true).with("durationS", 20.0).with("resetMin", 4.0));
+        sample.shot(action, 30);
+        sample.shot(action, 30);
+        Plan plan = sample.build();
+
+        // Four rolls of 15 s and one reset between the two runs: 1 + 4 min; apart it would be two resets.
+        assertThat(Setup.of(plan).get(0).shootMin()).isEqualTo(5);
+        Plan brief = plan.apply(Change.set(plan.get(Kind.ACTION, action.id()), "durationS", 19.9));
+        assertThat(Setup.of(brief).get(0).shootMin()).isEqualTo(9);
+    }
+
+    @Test
+    void somebody_who_works_past_their_limit_costs_the_minutes_past_it() {
+        shot(fresh(), 10);
+        shot(fresh(), 10);
+        Plan plan = sample.build();
+        UUID ada = plan.subjects().get(0).id();
+        Plan tired = plan.apply(Change.set(plan.get(Kind.SUBJECT, ada), "effortMin", Optional.of(15.0)));
+
+        assertThat(inOrder(tired, 0, 1).minutes(Cost.EFFORT)).isEqualTo(5);
+        Plan rested = tired.apply(Change.set(tired.get(Kind.SUBJECT, ada), "effortMin", Optional.of(20.0)));
+        assertThat(inOrder(rested, 0, 1).minutes(Cost.EFFORT)).isZero();
+    }
+
+    @Test
+    void clean_comes_before_messy_with_the_same_thing_and_a_state_splits_before_from_after() {
+        shot(sample.action(one -> one.with("thing", "bowl").with("messy", true)), 1);
+        shot(sample.action(one -> one.with("thing", "Bowl")), 1);
+        Shoot shoot = Shoot.of(sample.build());
+
+        assertThat(inOrder(shoot.plan(), 0, 1).levels().brokenMin()).isEqualTo(1);
+        assertThat(inOrder(shoot.plan(), 1, 0).levels().brokenMin()).isZero();
+        assertThat(new Whys(ShootingOrder.of(shoot))
+                        .of(ShootingOrder.of(shoot).slots().get(1)))
+                .anySatisfy(why -> assertThat(why).startsWith("Comes after ").contains("messy"));
+        shot(sample.action(one -> one.with("thing", "bowl").with("setsState", "glazed")), 1);
+        assertThat(inOrder(sample.build(), 1, 0, 2).levels().brokenMin()).isZero();
+        assertThat(inOrder(sample.build(), 1, 2, 0).levels().brokenMin()).isEqualTo(1);
+    }
+
+    @Test
+    void prerequisites_that_go_round_are_named_and_nothing_is_broken_for_them() {
+        shot(sample.action(one -> one.with("thing", "bowl").with("messy", true)), 1);
+        shot(sample.action(one -> one.with("thing", "bowl").with("setsState", "glazed")), 1);
+        shot(sample.action(one -> one.with("thing", "bowl")), 1);
+        Shoot shoot = Shoot.of(sample.build());
+
+        assertThat(shoot.prerequisites().cycle()).containsExactlyInAnyOrder(0, 1, 2);
+        assertThat(ShootingOrder.of(shoot).order().levels().brokenMin()).isZero();
+        assertThat(ShootingOrder.of(shoot).dropped()).isNotEmpty();
+    }
+
+    @Test
+    void the_master_comes_first_where_the_school_says_so() {
+        Action action = fresh();
+        sample.shot(action, 30);
+        sample.shot(action, one -> one.with("size", upshot.core.size.Size.WIDE).with("bearingDeg", 90.0));
+        Plan plan = sample.build();
+        Plan master = plan.apply(Change.set(plan.house(), "dayOrder", OrderSchool.MASTER_FIRST));
+
+        assertThat(inOrder(plan, 0, 1).levels().brokenMin()).isZero();
+        assertThat(inOrder(master, 0, 1).levels().brokenMin()).isEqualTo(1);
+        assertThat(inOrder(master, 1, 0).levels().brokenMin()).isZero();
+    }
+
+    @Test
+    void a_must_have_behind_something_else_costs_a_minute_for_each() {
+        sample.shot(fresh(), one -> one.with("priority", Priority.BONUS));
+        sample.shot(fresh(), 30);
+        Plan plan = sample.build();
+
+        assertThat(inOrder(plan, 0, 1).minutes(Cost.OUT_OF_TURN)).isEqualTo(1);
+        assertThat(inOrder(plan, 1, 0).minutes(Cost.OUT_OF_TURN)).isZero();
+    }
+
+    @Test
+    void a_second_day_takes_what_the_first_has_no_room_for_and_nobody_is_in_two_places() {
+        sample.brief("wrapTime", LocalTime.of(9, 40));
+        shot(fresh(), 15);
+        shot(fresh(), 15);
+        Plan plan = sample.build();
+        Plan days = plan.apply(new Change.Add(
+                new Shift(UUID.randomUUID(), "Day 2", 1, 1, LocalTime.of(9, 0), LocalTime.of(12, 0), 1)));
+        DayPlan day = ShootingOrder.of(days);
+
+        assertThat(ShootingOrder.of(plan).dropped()).hasSize(1);
+        assertThat(day.dropped()).isEmpty();
+        assertThat(day.slots().get(1).startMin()).isEqualTo(24 * 60 + 15);
+        Plan units = plan.apply(new Change.Add(
+                new Shift(UUID.randomUUID(), "Second unit", 1, 0, LocalTime.of(9, 0), LocalTime.of(9, 40), 1)));
+        // Ada is in both setups: the second unit cannot have her at the same time.
+        assertThat(ShootingOrder.of(units).dropped()).hasSize(1);
+    }
+
+    @Test
+    void the_minutes_of_a_job_are_its_own() {
+        shot(fresh(), 10);
+        Plan plan = sample.build();
+        Plan slow = plan.apply(new Change.Add(new Adjustment(UUID.randomUUID(), Threshold.RIG_TRIPOD, 20)));
+
+        assertThat(ShootingOrder.of(plan).order().minutes(Cost.GETTING_READY)).isEqualTo(3);
+        assertThat(ShootingOrder.of(slow).order().minutes(Cost.GETTING_READY)).isEqualTo(20);
+    }
+
+    @RepeatedTest(40)
+    void an_order_that_is_written_down_is_read_back(RepetitionInfo run) {
+        Plan plan = new RandomDays(900 + run.getCurrentRepetition()).plan(10, 4);
+        Shoot shoot = Shoot.of(plan);
+        RunningOrder polished = Polish.of(ShootingOrder.of(shoot).order(), 0, () -> false, better -> {});
+        Plan written = plan.apply(WrittenOrder.of(polished, UUID::randomUUID));
+        RunningOrder read = ShootingOrder.of(written).order();
+
+        assertThat(read.levels().brokenMin()).isZero();
+        assertThat(read.levels()).as("seed %d", run.getCurrentRepetition()).isLessThanOrEqualTo(polished.levels());
+        if (polished.left().isEmpty()) {
+            assertThat(read.crews()).isEqualTo(polished.crews());
+        }
+    }
+}
