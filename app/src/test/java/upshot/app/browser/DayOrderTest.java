@@ -132,6 +132,7 @@ class DayOrderTest extends InBrowser {
         phone.evaluate("() => document.fonts.ready");
         BoundingBox second = phone.locator("[data-setup]").nth(1).boundingBox();
         Finger.drag(phone, phone.locator("[data-grip]").first(), second.x + 40, second.y + second.height - 4);
+        assertThat(phone.locator("#said")).containsText("move");
         assertThat(phone.locator("[data-setup]").nth(1)).hasAttribute("data-setup", first);
     }
 
