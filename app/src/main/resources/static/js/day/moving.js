@@ -55,14 +55,14 @@ export function connectMoving(door, signal) {
     const list = dragged.item.closest("[data-crew]");
     const place = target(list, dragged.item, event.clientY);
     list.insertBefore(mark, place.before ?? list.querySelector(".slot-end"));
+    dragged.position = place.position;
     if (place.position !== asked) {
       say(dragged.item.dataset.setup, place.position);
     }
   }
 
   function end(event) {
-    const { item, moving } = dragged ?? {};
-    const drop = moving && event.type === "pointerup" ? target(item.closest("[data-crew]"), item, event.clientY) : null;
+    const { item, moving, position } = dragged ?? {};
     item?.classList.remove("is-dragged");
     mark.remove();
     if (words()) {
@@ -70,8 +70,9 @@ export function connectMoving(door, signal) {
     }
     dragged = null;
     asked = -1;
-    if (drop) {
-      move(item.dataset.setup, { to: String(drop.position) });
+    // Where the mark was shown is where it goes.
+    if (moving && event.type === "pointerup") {
+      move(item.dataset.setup, { to: String(position) });
     }
   }
 

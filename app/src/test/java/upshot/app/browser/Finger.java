@@ -11,6 +11,8 @@ import com.microsoft.playwright.options.BoundingBox;
 final class Finger {
 
     private static final int STEPS = 8;
+
+    private static final int RESTS_MS = 250;
     /** A tap right after a drag belongs to it, as the browser sees it, and is no click. */
     private static final int LIFTED_MS = 1000;
 
@@ -26,6 +28,10 @@ final class Finger {
         for (int step = 1; step <= STEPS; step++) {
             touch(session, "touchMove", x + (toX - x) * step / STEPS, y + (toY - y) * step / STEPS);
         }
+        // On a busy machine the browser passes only some of the moves on; a finger rests where it lets go.
+        page.waitForTimeout(RESTS_MS);
+        touch(session, "touchMove", toX, toY + 1);
+        page.waitForTimeout(RESTS_MS);
         touch(session, "touchEnd", x, y);
         page.waitForTimeout(LIFTED_MS);
     }

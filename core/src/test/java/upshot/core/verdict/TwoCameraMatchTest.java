@@ -23,7 +23,9 @@ class TwoCameraMatchTest {
         Shot one = sample.shot(action, shot -> shot.with("bearingDeg", 30.0));
         Shot other = sample.shot(action, shot -> change.apply(shot.with("bearingDeg", 120.0)));
         Plan plan = sample.build();
-        return TwoCameraMatch.between(plan, one, other).stream().map(Finding::title).toList();
+        return TwoCameraMatch.between(plan, one, other).stream()
+                .map(Finding::title)
+                .toList();
     }
 
     @Test
@@ -60,7 +62,6 @@ class TwoCameraMatchTest {
         Shot other = sample.shot(action, shot -> shot.with("bearingDeg", 90.0));
 
         // Both as far from the subject: half a right angle.
-        assertThat(TwoCameraMatch.offAxisDeg(sample.build(), one, other))
-                .isCloseTo(45, offset(1e-9));
+        assertThat(TwoCameraMatch.offAxisDeg(sample.build(), one, other)).isCloseTo(45, offset(1e-9));
     }
 }
