@@ -8,10 +8,15 @@ import upshot.core.verdict.Verdict;
 /** Why must-haves cannot all be shot, where few limits explain it. */
 record ClashView(List<String> limits) {
 
+    /** In a larger day the search for a clash takes longer than a page may. */
+    private static final int MOST_SETUPS = 60;
+
     /** Empty limits where everything that must be is shot, or no small clash explains why not. */
     static ClashView of(Verdict verdict) {
-        boolean missing = verdict.day().dropped().stream()
-                .anyMatch(dropped -> dropped.setup().priority() == Priority.MUST);
+        boolean small = verdict.day().order().shoot().size() <= MOST_SETUPS;
+        boolean missing = small
+                && verdict.day().dropped().stream()
+                        .anyMatch(dropped -> dropped.setup().priority() == Priority.MUST);
         return new ClashView(
                 missing ? Clash.of(verdict.plan()).map(Clash::limits).orElse(List.of()) : List.of());
     }

@@ -20,12 +20,16 @@ record LossView(String id, String codes, String name, String priority, String wh
 
     private static final int FEW = 5;
 
-    /** What the day has no room for, must-haves first. */
+    /** More than anybody reads; each takes a search for where it comes nearest to fitting. */
+    private static final int MOST = 12;
+
+    /** What the day has no room for, must-haves first, the first dozen. */
     static List<LossView> dropped(Verdict verdict) {
         Whys words = new Whys(verdict.day());
         return verdict.day().dropped().stream()
                 .sorted((one, other) ->
                         one.setup().priority().compareTo(other.setup().priority()))
+                .limit(MOST)
                 .map(dropped -> of(Loss.of(verdict, dropped), words.dropped(dropped), "Needs"))
                 .toList();
     }
