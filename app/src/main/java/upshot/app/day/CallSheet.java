@@ -176,7 +176,7 @@ record CallSheet(
                 slot.number(),
                 clock(plan.brief(), slot.startMin()),
                 clock(plan.brief(), slot.endMin()),
-                slot.setup().spot().name(),
+                crew(slot) + slot.setup().spot().name(),
                 slot.setup().action().name(),
                 slot.fixed(),
                 "%s, %s mm, %s fps"
@@ -193,6 +193,12 @@ record CallSheet(
                 light == WantedLight.ANY ? "" : light.label(),
                 cautions.tags().stream().map(Caution::label).collect(Collectors.joining(", ")),
                 slot.setup().shots().stream().map(shot -> take(verdict, shot)).toList());
+    }
+
+    /** Which day or unit, where it is not the brief's own. */
+    private static String crew(DayPlan.Slot slot) {
+        String name = slot.pace().crew().name();
+        return name.isEmpty() ? "" : name + ": ";
     }
 
     private static Take take(Verdict verdict, Shot shot) {

@@ -17,7 +17,6 @@ record ClashView(List<String> limits) {
         boolean missing = small
                 && verdict.day().dropped().stream()
                         .anyMatch(dropped -> dropped.setup().priority() == Priority.MUST);
-        return new ClashView(
-                missing ? Clash.of(verdict.plan()).map(Clash::limits).orElse(List.of()) : List.of());
+        return new ClashView(missing ? Clash.of(verdict.plan()).limits() : List.of());
     }
 }

@@ -1,6 +1,7 @@
 package upshot.app.day;
 
 import java.time.Instant;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -152,7 +153,7 @@ final class DayRows {
     }
 
     private int minute(Row row) {
-        return brief.minutesAfterCall(java.time.LocalTime.parse(row.from()));
+        return brief.minutesAfterCall(LocalTime.parse(row.from()));
     }
 
     private Row setup(DayPlan.Slot slot, int place) {
@@ -179,7 +180,11 @@ final class DayRows {
     private List<String> notes(DayPlan.Slot slot) {
         List<String> notes = new ArrayList<>();
         if (slot.setup().spot().outdoors()) {
-            sun.ifPresent(day -> notes.add(light(day, slot.pace().rollMin())));
+            sun.ifPresent(day -> notes.add(light(
+                    day,
+                    slot.pace()
+                            .crew()
+                            .instant(day.date(), day.zone(), slot.pace().rollMin()))));
         }
         note(notes, slot, Cost.WAITING, "crew waits %s min");
         if (slot.pace().hundredths(Cost.EFFORT) > 0) {
@@ -198,12 +203,7 @@ final class DayRows {
         }
     }
 
-    private String light(SunDay day, int minute) {
-        Instant at = day.date()
-                .atTime(brief.callTime())
-                .atZone(day.zone())
-                .toInstant()
-                .plusSeconds(60L * minute);
+    private static String light(SunDay day, Instant at) {
         double altitude = day.altitudeDeg(at);
         if (altitude >= SunDay.GOLDEN_TO_DEG) {
             return "daylight";

@@ -5,6 +5,7 @@ import org.springframework.stereotype.Component;
 import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
+import upshot.core.order.WrittenOrder;
 
 /** Forgets the order that was written down, pins included, so that the usual one holds; what was let go stays so. */
 @Component
@@ -17,6 +18,6 @@ class ForgetOrder implements Gesture {
 
     @Override
     public Proposal propose(Desk desk, Map<String, String> sent) {
-        return Proposal.of("go back to the usual order", Moved.forgotten(desk.plan()));
+        return Proposal.of("go back to the usual order", WrittenOrder.forgotten(desk.plan()));
     }
 }

@@ -8,11 +8,8 @@ import upshot.core.order.Crew;
 import upshot.core.order.DayPlan;
 import upshot.core.order.ShootingOrder;
 import upshot.core.order.WrittenOrder;
-import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.plan.Turn;
 
 /**
  * What a move would come to.
@@ -54,13 +51,5 @@ record Moved(String words, boolean breaks) {
 
     private static String codes(List<Shot> shots) {
         return shots.stream().map(Shot::code).collect(Collectors.joining(", "));
-    }
-
-    /** Takes away every turn but what was let go. */
-    static Change.Batch forgotten(Plan plan) {
-        return Change.batch(plan.list(Kind.TURN).stream()
-                .filter(turn -> !turn.letGo())
-                .<Change>map((Turn turn) -> new Change.Remove(turn))
-                .toList());
     }
 }

@@ -21,6 +21,7 @@ import upshot.core.late.WhatIf;
 import upshot.core.order.Comparison;
 import upshot.core.order.DayPlan;
 import upshot.core.order.ShootingOrder;
+import upshot.core.order.WrittenOrder;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
@@ -144,7 +145,7 @@ class SearchController {
     String usual(Job job, Model model) {
         Verdict verdict = plans.current(job.id(), job.ownerId()).verdict();
         Plan plan = verdict.plan();
-        Plan forgotten = plan.apply(Moved.forgotten(plan));
+        Plan forgotten = plan.apply(WrittenOrder.forgotten(plan));
         model.addAttribute("said", "The usual order, without the turns and pins that are written down");
         model.addAttribute("compared", CompareView.of(Comparison.of(verdict.day(), ShootingOrder.of(forgotten))));
         return "day/usual";

@@ -1,11 +1,11 @@
 package upshot.app.day;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.slf4j.Logger;
@@ -24,14 +24,21 @@ class Searches {
 
     private static final Logger LOG = LoggerFactory.getLogger(Searches.class);
 
-    /** Two cores of a small machine: one searches, one answers pages. */
+    private static final int MOST_KEPT = 64;
+
+    /** Two cores of a small machine: one searches, one answers pages; further searches wait for their turn. */
     private final ExecutorService threads = Executors.newFixedThreadPool(1, work -> {
         Thread thread = new Thread(work, "order-search");
         thread.setDaemon(true);
         return thread;
     });
 
-    private final Map<UUID, Running> byJob = new ConcurrentHashMap<>();
+    /** What nobody takes is thrown away in the end. */
+    private final Cache<UUID, Running> byJob = Caffeine.newBuilder()
+            .maximumSize(MOST_KEPT)
+            .executor(Runnable::run)
+            .<UUID, Running>removalListener((jobId, running, cause) -> running.search.stop())
+            .build();
 
     /** One search, from its beginning until somebody has looked at what came of it. */
     static final class Running {
@@ -111,7 +118,6 @@ class Searches {
      * @param keptUntilMin what begins before this minute after the call stays
      */
     Running begin(UUID jobId, Verdict verdict, long version, int seconds, int keptUntilMin) {
-        forget(jobId);
         Running running = new Running(verdict, version, seconds, keptUntilMin);
         byJob.put(jobId, running);
         threads.submit(running::run);
@@ -119,7 +125,7 @@ class Searches {
     }
 
     Optional<Running> of(UUID jobId) {
-        return Optional.ofNullable(byJob.get(jobId));
+        return Optional.ofNullable(byJob.getIfPresent(jobId));
     }
 
     /** Ends a search soon; what it has found is kept. */
@@ -129,15 +135,12 @@ class Searches {
 
     /** Ends a search and throws away what it found. */
     void forget(UUID jobId) {
-        Running running = byJob.remove(jobId);
-        if (running != null) {
-            running.search.stop();
-        }
+        byJob.invalidate(jobId);
     }
 
     @PreDestroy
     void close() {
-        byJob.keySet().forEach(this::forget);
+        byJob.invalidateAll();
         threads.shutdownNow();
     }
 }

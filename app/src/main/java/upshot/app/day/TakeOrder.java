@@ -1,6 +1,7 @@
 package upshot.app.day;
 
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
@@ -36,9 +37,9 @@ class TakeOrder implements Gesture {
         return Proposal.of("take the order that was found", WrittenOrder.of(found, desk.ids()));
     }
 
-    private static java.util.UUID jobId(Arguments arguments) {
+    private static UUID jobId(Arguments arguments) {
         try {
-            return java.util.UUID.fromString(arguments.text("job"));
+            return UUID.fromString(arguments.text("job"));
         } catch (IllegalArgumentException none) {
             throw new EditRefused("There is no order to take: search first.");
         }

@@ -40,11 +40,23 @@ public record Clash(List<String> limits) {
     /** A limit, and the plan without it. */
     record Limit(String words, UnaryOperator<Plan> without) {}
 
-    /** The clash that keeps must-haves from being shot; none where all are shot or no small clash explains it. */
-    public static Optional<Clash> of(Plan plan) {
-        return proof(plan)
-                .map(proof ->
-                        new Clash(proof.limits().stream().map(Limit::words).toList()));
+    /**
+     * The clash that keeps must-haves from being shot, worked out once for a plan; empty where all are shot or no small
+     * clash explains it. Prerequisites that go round come before everything else.
+     */
+    public static Clash of(Plan plan) {
+        return plan.once(Clash.class, plan.brief(), () -> workedOut(plan));
+    }
+
+    private static Clash workedOut(Plan plan) {
+        Shoot shoot = Shoot.of(only(plan, shot -> shot.priority() == Priority.MUST));
+        List<String> cycle = shoot.prerequisites().cycleInWords();
+        return cycle.isEmpty()
+                ? new Clash(proof(plan).stream()
+                        .flatMap(proof -> proof.limits().stream())
+                        .map(Limit::words)
+                        .toList())
+                : new Clash(cycle);
     }
 
     /**

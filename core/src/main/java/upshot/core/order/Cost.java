@@ -15,7 +15,7 @@ public enum Cost {
     /** Outdoors the light has moved on since the same action was shot before. */
     DRIFT("light moving on, as it counts", 0.1),
     /** It comes before something that the school of order wants earlier, or clean work comes after mess. */
-    OUT_OF_TURN("out of turn, as it counts", 1);
+    OUT_OF_TURN("urgent or clean work late, as it counts", 1);
 
     private final String label;
     private final double weight;

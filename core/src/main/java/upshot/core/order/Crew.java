@@ -1,6 +1,10 @@
 package upshot.core.order;
 
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,7 +82,10 @@ public record Crew(
         return callMin + Math.floorMod((time.toSecondOfDay() - callTime.toSecondOfDay()) / 60, DAY_MIN);
     }
 
-    int minutes() {
-        return wrapMin - callMin;
+    /** The instant of a minute of this crew's day, by the place's clock of that day. */
+    public Instant instant(LocalDate shootDate, ZoneId zone, int minute) {
+        Instant call =
+                shootDate.plusDays(dayOffset).atTime(callTime).atZone(zone).toInstant();
+        return call.plus(Duration.ofMinutes(minute - callMin));
     }
 }

@@ -2,21 +2,17 @@ package upshot.core.order;
 
 /** What no order may break. */
 public enum Limit {
-    WRAP("the wrap"),
-    HOURS("the hours"),
-    MOMENT("the fixed moment"),
-    PINNED("the pinned time"),
-    ONCE("it happens once"),
-    BEFORE("what must come first"),
-    TWO_PLACES("nobody is in two places");
-
-    private final String label;
-
-    Limit(String label) {
-        this.label = label;
-    }
-
-    public String label() {
-        return label;
-    }
+    /** The crew is done by the wrap. */
+    WRAP,
+    /** The action's own hours, those of its people and its spot, and the light that it asks for. */
+    HOURS,
+    /** A fixed moment finds the camera ready. */
+    MOMENT,
+    PINNED,
+    /** What happens once is taken in one run, by as many cameras as there are. */
+    ONCE,
+    /** What must come before something else. */
+    BEFORE,
+    /** Nobody is with two crews at a time. */
+    TWO_PLACES
 }

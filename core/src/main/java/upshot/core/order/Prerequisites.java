@@ -129,7 +129,7 @@ public final class Prerequisites {
     }
 
     /** Setups that must each come before the next and the last before the first; empty where there are none. */
-    public List<Integer> cycle() {
+    List<Integer> cycle() {
         int[] state = new int[setups.size()];
         for (int i = 0; i < setups.size(); i++) {
             List<Integer> found = cycleFrom(i, state, new ArrayDeque<>());
@@ -138,6 +138,22 @@ public final class Prerequisites {
             }
         }
         return List.of();
+    }
+
+    /** The same as sentences, one for each prerequisite on the way round. */
+    public List<String> cycleInWords() {
+        List<Integer> cycle = cycle();
+        List<String> words = new ArrayList<>();
+        for (int i = 0; i < cycle.size(); i++) {
+            int first = cycle.get(i);
+            int then = cycle.get((i + 1) % cycle.size());
+            words.add("%s before %s: %s"
+                    .formatted(
+                            setups.get(first).codes(),
+                            setups.get(then).codes(),
+                            why(first, then).orElseThrow()));
+        }
+        return words;
     }
 
     private List<Integer> cycleFrom(int setup, int[] state, Deque<Integer> way) {

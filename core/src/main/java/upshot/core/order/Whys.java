@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import upshot.core.finding.Say;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Brief;
@@ -166,7 +167,7 @@ public final class Whys {
     }
 
     private String people(Setup setup) {
-        List<String> names = java.util.stream.IntStream.of(
+        List<String> names = IntStream.of(
                         shoot.part(shoot.setups().indexOf(setup)).people())
                 .mapToObj(person -> shoot.people().get(person).name())
                 .toList();

@@ -1,5 +1,6 @@
 package upshot.core.order;
 
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import upshot.core.plan.Change;
 import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Turn;
 
@@ -94,7 +96,7 @@ public final class WrittenOrder {
     /** Keeps a setup at the time at which it stands, or lets it go with the rest again. */
     public static Change.Batch pin(DayPlan day, Supplier<UUID> ids, DayPlan.Slot slot, boolean pinned) {
         Shoot shoot = day.order().shoot();
-        Optional<java.time.LocalTime> time =
+        Optional<LocalTime> time =
                 pinned ? Optional.of(shoot.plan().brief().callTime().plusMinutes(slot.startMin())) : Optional.empty();
         Optional<Turn> turn = shoot.turnOf(slot.setup());
         if (turn.isPresent()) {
@@ -107,6 +109,14 @@ public final class WrittenOrder {
                 ? new Change.Add(new Turn(added.id(), added.shotId(), added.shiftId(), added.rank(), time, false))
                 : change);
         return Change.batch(changes);
+    }
+
+    /** Takes away what is written down, pins included; what was let go stays so. */
+    public static Change.Batch forgotten(Plan plan) {
+        return Change.batch(plan.list(Kind.TURN).stream()
+                .filter(turn -> !turn.letGo())
+                .<Change>map((Turn turn) -> new Change.Remove(turn))
+                .toList());
     }
 
     /** Lets a setup go by decision, so that the day no longer asks for it. */

@@ -183,6 +183,9 @@ public final class Search {
         solver = SolverFactory.<Candidate>create(config(round, time)).buildSolver();
         solver.addEventListener(event -> best.accept(
                 RunningOrder.of(begin.shoot(), event.getNewBestSolution().crews())));
+        if (stopped) {
+            return;
+        }
         Candidate found = solver.solve(Candidate.of(start, effort.keptUntilMin()));
         best.accept(RunningOrder.of(begin.shoot(), found.crews()));
     }

@@ -2,6 +2,7 @@ package upshot.core.verdict;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Say;
@@ -95,7 +96,7 @@ public final class TwoCameraMatch {
     }
 
     private static void inThePicture(Plan plan, Shot looking, Shot seen, List<Finding> findings) {
-        if ((looking.note() + seen.note()).toLowerCase(java.util.Locale.ROOT).contains(MASKED)) {
+        if ((looking.note() + seen.note()).toLowerCase(Locale.ROOT).contains(MASKED)) {
             return;
         }
         double half = Stand.of(plan, looking).wedgeDeg(plan) / 2;

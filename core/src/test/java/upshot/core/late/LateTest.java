@@ -90,7 +90,7 @@ class LateTest {
         sample.shot(second, 30);
         sample.shot(sample.action(), 30);
 
-        assertThat(Clash.of(sample.build()).orElseThrow().limits())
+        assertThat(Clash.of(sample.build()).limits())
                 .contains("The bell rings is at 12:00", "The gate opens is at 12:05")
                 .noneMatch(limit -> limit.contains("wrap"))
                 .hasSize(4);

@@ -13,6 +13,7 @@ import upshot.core.RandomDays;
 import upshot.core.SamplePlan;
 import upshot.core.house.OrderSchool;
 import upshot.core.house.Threshold;
+import upshot.core.late.Clash;
 import upshot.core.plan.Action;
 import upshot.core.plan.Adjustment;
 import upshot.core.plan.Body;
@@ -169,6 +170,9 @@ class PacingTest {
         Shoot shoot = Shoot.of(sample.build());
 
         assertThat(shoot.prerequisites().cycle()).containsExactlyInAnyOrder(0, 1, 2);
+        assertThat(shoot.prerequisites().cycleInWords()).hasSize(3).allMatch(words -> words.contains(" before "));
+        assertThat(Clash.of(shoot.plan()).limits())
+                .isEqualTo(shoot.prerequisites().cycleInWords());
         assertThat(ShootingOrder.of(shoot).order().levels().brokenMin()).isZero();
         assertThat(ShootingOrder.of(shoot).dropped()).isNotEmpty();
     }

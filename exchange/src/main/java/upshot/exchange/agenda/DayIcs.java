@@ -38,10 +38,9 @@ public final class DayIcs {
         calendar.add(new ProdId("-//Upshot Lane//Shooting order//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        Instant call = date.atTime(brief.callTime()).atZone(brief.clock()).toInstant();
         Whys words = new Whys(day);
         for (DayPlan.Slot slot : day.slots()) {
-            calendar.add(event(slot, words, call, madeAt));
+            calendar.add(event(slot, words, brief, date, madeAt));
         }
         StringWriter text = new StringWriter();
         try {
@@ -52,10 +51,10 @@ public final class DayIcs {
         return text.toString();
     }
 
-    private static VEvent event(DayPlan.Slot slot, Whys words, Instant call, Instant madeAt) {
+    private static VEvent event(DayPlan.Slot slot, Whys words, Brief brief, LocalDate date, Instant madeAt) {
         VEvent event = new VEvent(
-                call.plusSeconds(60L * slot.startMin()),
-                call.plusSeconds(60L * slot.endMin()),
+                slot.pace().crew().instant(date, brief.clock(), slot.startMin()),
+                slot.pace().crew().instant(date, brief.clock(), slot.endMin()),
                 "%d %s".formatted(slot.number(), slot.setup().action().name()));
         event.getProperties().stream()
                 .filter(property -> property instanceof DtStamp)
