@@ -47,6 +47,12 @@ public record Comparison(List<Line> lines, List<Shot> lost, List<Shot> won, int 
             lines.add(new Line(
                     cost.label(), before.order().minutes(cost), after.order().minutes(cost), "min", false));
         }
+        lines.add(new Line(
+                "all minutes, as they count",
+                before.order().levels().minutes(),
+                after.order().levels().minutes(),
+                "min",
+                false));
         lines.add(new Line("slack", before.slackMin(), after.slackMin(), "min", true));
         lines.removeIf(line -> line.before() == 0 && line.after() == 0);
         Set<UUID> first = before.byShot().keySet();
