@@ -20,7 +20,6 @@ final class Burdens {
     /** Clean work that comes after mess is messed with by each of it, in minutes. */
     private static final double AFTER_MESS_MIN = 2;
 
-    private static final int HUNDREDTHS = 100;
     private static final int COSTS = Cost.values().length;
 
     private final Shoot shoot;
@@ -55,16 +54,24 @@ final class Burdens {
         put(costs, Cost.WAITING, along ? run.idleMin() - before.run().idleMin() : run.idleMin());
         Person[] people = people(before, part, clock, shooting, along, costs);
         put(costs, Cost.DRIFT, along ? 0 : driftMin(before, part, clock));
-        double mess = part.setup().action().messy() ? 0 : before.carried().messy() * AFTER_MESS_MIN;
-        put(
-                costs,
-                Cost.OUT_OF_TURN,
-                mess + (part.firstClass() ? before.carried().others() : 0));
+        Carried carried = before.carried();
+        boolean messy = part.setup().action().messy();
+        put(costs, Cost.OUT_OF_TURN, outOfTurnMin(messy, carried.messy(), part.firstClass(), carried.others()));
         return new Pace(before, setup, clock, run, breaches, costs, carried(before, setup, part, clock, people));
     }
 
+    /**
+     * What a setup costs for coming late.
+     *
+     * @param messyBefore setups before it that leave a mess
+     * @param othersBefore setups before it that the school of order does not want early
+     */
+    static double outOfTurnMin(boolean messy, int messyBefore, boolean firstClass, int othersBefore) {
+        return (messy ? 0 : messyBefore * AFTER_MESS_MIN) + (firstClass ? othersBefore : 0);
+    }
+
     private static void put(long[] costs, Cost cost, double minutes) {
-        costs[cost.ordinal()] += Math.round(minutes * cost.weight() * HUNDREDTHS);
+        costs[cost.ordinal()] += cost.hundredths(minutes);
     }
 
     private Person[] people(Pace before, Shoot.Part part, Clock clock, double shooting, boolean along, long[] costs) {

@@ -29,6 +29,11 @@ public enum Cost {
         return label;
     }
 
+    /** So many minutes of it as they count, in hundredths. */
+    long hundredths(double minutes) {
+        return Math.round(minutes * weight * 100);
+    }
+
     /** How much one such minute counts against a minute of the crew. */
     public double weight() {
         return weight;

@@ -144,4 +144,9 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
     public boolean onceOnly() {
         return action.once() || action.fixedTime().isPresent();
     }
+
+    /** Whether cameras may take it and another of its action in one run, because it cannot or should not be repeated. */
+    boolean mayRollAlong() {
+        return onceOnly() || action.tiring();
+    }
 }

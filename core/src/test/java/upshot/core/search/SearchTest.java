@@ -37,7 +37,7 @@ import upshot.core.plan.Turn;
 class SearchTest {
 
     /** Worth about a second on one core of a small machine. */
-    private static final long MOVES = 60_000;
+    private static final long MOVES = 150_000;
 
     private static final int DAYS = 200;
 
@@ -159,7 +159,7 @@ class SearchTest {
         manager.update(candidate);
         ScoreAnalysis<BendableLongScore> analysis = manager.analyze(candidate);
 
-        assertThat(analysis.score()).isEqualTo(Search.score(order.levels()));
+        assertThat(analysis.score()).isEqualTo(Solving.score(order.levels()));
         Map<Integer, List<Match>> counted = analysis.getConstraintAnalysis("minutes").matches().stream()
                 .map(match -> (Counted) match.justification())
                 .collect(Collectors.toMap(Counted::setup, Counted::matches));
