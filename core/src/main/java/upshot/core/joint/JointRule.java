@@ -10,7 +10,10 @@ public interface JointRule {
     /** Stable, in lower case with hyphens. */
     String id();
 
-    /** Whether it looks at more than the two uses that meet: at what came before them, or at the day. */
+    /**
+     * Whether it looks at more than the two uses that meet: at the day, or at what came before them. Of that it sees the
+     * pictures, and how long and from where they run only for the shot that it leads into.
+     */
     default boolean looksBeyond() {
         return false;
     }

@@ -86,7 +86,7 @@ final class Construction {
 
     /** A turn says which crew; without one, whoever comes first. */
     private boolean mayTake(int setup) {
-        Optional<Turn> turn = shoot.turnOf(shoot.setups().get(setup));
+        Optional<Turn> turn = shoot.part(setup).turn();
         return turn.isEmpty() || turn.get().shiftId().equals(crew.shiftId());
     }
 
@@ -132,7 +132,7 @@ final class Construction {
             }
             Pace next = pacing.then(now, setup);
             if (possible(next) && leavesRoom(next, bound)) {
-                boolean turned = shoot.turnOf(shoot.setups().get(setup)).isPresent();
+                boolean turned = shoot.part(setup).turn().isPresent();
                 if (turned || next.run().idleMin() <= 0) {
                     return Optional.of(next);
                 }

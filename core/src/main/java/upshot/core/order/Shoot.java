@@ -26,6 +26,8 @@ import upshot.core.size.SubjectKind;
  */
 public final class Shoot {
 
+    private static final BitSet NONE = new BitSet();
+
     private final Plan plan;
     private final MinutesTable table;
     private final List<Crew> crews;
@@ -43,9 +45,10 @@ public final class Shoot {
      * @param hours for each crew
      * @param fixedMin when the moment is, or −1; only on the day of the shoot itself
      * @param pinnedMin when getting ready for it is pinned to begin, or −1, in the shift that it is pinned to
+     * @param turn the first turn that a shot of it has
      * @param people places in the list of people
      * @param after setups that must not come before it
-     * @param sameAction setups of the same action
+     * @param sameAction setups of the same action, itself among them
      * @param sameOnce the same, where the action happens once
      * @param copyMin minutes to copy what it records
      * @param firstClass whether the school of order wants it early
@@ -55,7 +58,7 @@ public final class Shoot {
             List<Hours> hours,
             int fixedMin,
             int pinnedMin,
-            Optional<UUID> pinnedTo,
+            Optional<Turn> turn,
             int[] people,
             BitSet after,
             BitSet sameAction,
@@ -73,6 +76,9 @@ public final class Shoot {
         }
     }
 
+    /** What all setups of an action share. */
+    private record Shared(List<Hours> hours, int[] people, BitSet setups) {}
+
     private Shoot(Plan plan, MinutesTable table, List<Setup> setups) {
         this.plan = plan;
         this.table = table;
@@ -87,9 +93,13 @@ public final class Shoot {
                 .filter(subject -> subject.kind() == SubjectKind.PERSON)
                 .toList();
         this.prerequisites = new Prerequisites(plan, this.setups);
-        Map<UUID, List<Hours>> hours = new HashMap<>();
+        Map<UUID, Shared> shared = new HashMap<>();
         for (int i = 0; i < this.setups.size(); i++) {
-            parts.add(part(i, hours));
+            Action action = this.setups.get(i).action();
+            shared.computeIfAbsent(action.id(), none -> shared(action)).setups().set(i);
+        }
+        for (int i = 0; i < this.setups.size(); i++) {
+            parts.add(part(i, shared.get(this.setups.get(i).action().id())));
         }
         this.changes = new double[this.setups.size() + 1][];
         this.capacityMegabytes = plan.list(Kind.CARD).stream()
@@ -106,11 +116,19 @@ public final class Shoot {
         return new Shoot(plan, MinutesTable.of(plan), Setup.of(plan));
     }
 
-    private Part part(int index, Map<UUID, List<Hours>> hoursByAction) {
+    private Shared shared(Action action) {
+        List<Hours> hours =
+                crews.stream().map(crew -> Hours.of(plan, action, crew)).toList();
+        int[] performing = Coverage.performing(plan, action).stream()
+                .mapToInt(people::indexOf)
+                .filter(i -> i >= 0)
+                .toArray();
+        return new Shared(hours, performing, new BitSet());
+    }
+
+    private Part part(int index, Shared shared) {
         Setup setup = setups.get(index);
-        Action action = setup.action();
-        List<Hours> hours = hoursByAction.computeIfAbsent(action.id(), none -> hours(action));
-        List<Subject> performing = Coverage.performing(plan, action);
+        Optional<Turn> turn = turnOf(setup);
         double megabytes = 0;
         double copyMin = 0;
         if (!plan.list(Kind.CARD).isEmpty()) {
@@ -122,33 +140,17 @@ public final class Shoot {
         }
         return new Part(
                 setup,
-                hours,
-                action.fixedTime().map(crews.get(0)::at).orElse(-1),
-                turnOf(setup).flatMap(this::pinnedMin).orElse(-1),
-                turnOf(setup).flatMap(Turn::shiftId),
-                performing.stream()
-                        .mapToInt(people::indexOf)
-                        .filter(i -> i >= 0)
-                        .toArray(),
+                shared.hours(),
+                setup.action().fixedTime().map(crews.get(0)::at).orElse(-1),
+                turn.flatMap(this::pinnedMin).orElse(-1),
+                turn,
+                shared.people(),
                 prerequisites.after(index),
-                sameAction(index),
-                setup.onceOnly() ? sameAction(index) : new BitSet(),
+                shared.setups(),
+                setup.onceOnly() ? shared.setups() : NONE,
                 megabytes,
                 copyMin,
                 prerequisites.firstClass(setup));
-    }
-
-    private List<Hours> hours(Action action) {
-        return crews.stream().map(crew -> Hours.of(plan, action, crew)).toList();
-    }
-
-    private BitSet sameAction(int index) {
-        BitSet same = new BitSet();
-        UUID action = setups.get(index).action().id();
-        for (int i = 0; i < setups.size(); i++) {
-            same.set(i, i != index && setups.get(i).action().id().equals(action));
-        }
-        return same;
     }
 
     public Plan plan() {
@@ -202,16 +204,20 @@ public final class Shoot {
 
     /** The first turn that a shot of the setup has. */
     public Optional<Turn> turnOf(Setup setup) {
-        return setup.shots().stream()
-                .map(shot -> turns.get(shot.id()))
-                .filter(turn -> turn != null)
-                .findFirst();
+        return turns.isEmpty()
+                ? Optional.empty()
+                : setup.shots().stream()
+                        .map(shot -> turns.get(shot.id()))
+                        .filter(turn -> turn != null)
+                        .findFirst();
     }
 
     /** When getting ready for it is pinned to begin on a crew's day, or −1. */
     int pinnedMin(int setup, Crew crew) {
         Part part = parts.get(setup);
-        return part.pinnedMin() >= 0 && part.pinnedTo().equals(crew.shiftId()) ? part.pinnedMin() : -1;
+        return part.pinnedMin() >= 0 && part.turn().flatMap(Turn::shiftId).equals(crew.shiftId())
+                ? part.pinnedMin()
+                : -1;
     }
 
     private Optional<Integer> pinnedMin(Turn turn) {

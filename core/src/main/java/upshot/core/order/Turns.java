@@ -20,7 +20,7 @@ final class Turns {
     Turns(Shoot shoot) {
         this.shoot = shoot;
         this.written =
-                shoot.setups().stream().anyMatch(setup -> shoot.turnOf(setup).isPresent());
+                IntStream.range(0, shoot.size()).anyMatch(setup -> turn(setup).isPresent());
     }
 
     boolean written() {
@@ -33,7 +33,7 @@ final class Turns {
     }
 
     private Optional<Turn> turn(int setup) {
-        return shoot.turnOf(shoot.setups().get(setup));
+        return shoot.part(setup).turn();
     }
 
     /** What the order is made of first: everything, or what has its turn. */

@@ -38,7 +38,7 @@ public final class Plan {
     private final Map<UUID, List<Use>> usesByShot;
     private final Map<UUID, List<Mode>> modesByBody;
     private final Map<Threshold, Adjustment> adjustments;
-    private final Map<UUID, Use> nextUse = new HashMap<>();
+    private final Map<UUID, Use> nextUse;
     private final WorkedOut workedOut = new WorkedOut();
 
     /**
@@ -53,15 +53,34 @@ public final class Plan {
             boolean kept = ORDERED_BY.getOrDefault(kind, Set.of(kind)).stream().noneMatch(changed);
             sorted.put(kind, kept ? before.get().sorted.get(kind) : inOrder(kind));
         }
-        performersByAction = grouped(list(Kind.PERFORMER), Performer::actionId);
-        modesByBody = grouped(list(Kind.MODE), Mode::bodyId);
-        adjustments = list(Kind.ADJUSTMENT).stream()
+        performersByAction = kept(before, Kind.PERFORMER, one -> one.performersByAction)
+                .orElseGet(() -> grouped(list(Kind.PERFORMER), Performer::actionId));
+        modesByBody =
+                kept(before, Kind.MODE, one -> one.modesByBody).orElseGet(() -> grouped(list(Kind.MODE), Mode::bodyId));
+        adjustments = kept(before, Kind.ADJUSTMENT, one -> one.adjustments).orElseGet(this::adjusted);
+        shotsByAction =
+                kept(before, Kind.SHOT, one -> one.shotsByAction).orElseGet(() -> grouped(shots(), Shot::actionId));
+        usesByShot = kept(before, Kind.USE, one -> one.usesByShot).orElseGet(() -> grouped(uses(), Use::shotId));
+        nextUse = kept(before, Kind.USE, one -> one.nextUse).orElseGet(this::followers);
+    }
+
+    /** What was made of the records of a kind, where their list is still the same. */
+    private <T> Optional<T> kept(Optional<Plan> before, Kind<?> kind, Function<Plan, T> made) {
+        return before.filter(earlier -> earlier.sorted.get(kind) == sorted.get(kind))
+                .map(made);
+    }
+
+    private Map<Threshold, Adjustment> adjusted() {
+        return list(Kind.ADJUSTMENT).stream()
                 .collect(Collectors.toMap(Adjustment::threshold, one -> one, (first, second) -> first));
-        shotsByAction = grouped(shots(), Shot::actionId);
+    }
+
+    private Map<UUID, Use> followers() {
+        Map<UUID, Use> next = new HashMap<>();
         for (int i = 1; i < uses().size(); i++) {
-            nextUse.put(uses().get(i - 1).id(), uses().get(i));
+            next.put(uses().get(i - 1).id(), uses().get(i));
         }
-        usesByShot = grouped(uses(), Use::shotId);
+        return next;
     }
 
     private static <R extends PlanRecord> Map<UUID, List<R>> grouped(List<R> all, Function<R, UUID> owner) {
@@ -253,6 +272,13 @@ public final class Plan {
     public <T> T once(Class<T> what, PlanRecord of, Supplier<T> work) {
         boolean own = records.get(Kind.of(of)).get(of.id()) == of;
         return own ? workedOut.once(what, of.id(), work) : work.get();
+    }
+
+    /**
+     * Keeps what an earlier plan has worked out for one of its records; the caller vouches that all of it still holds.
+     */
+    public void keep(Plan earlier, PlanRecord of) {
+        workedOut.keep(earlier.workedOut, of.id());
     }
 
     private Comparator<PlanRecord> orderOf(Kind<?> kind) {

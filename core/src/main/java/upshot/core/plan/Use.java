@@ -65,6 +65,15 @@ public record Use(
         return frameStep < 0;
     }
 
+    /** Whether another shows the same shot in the same way, for however long and from wherever in it. */
+    public boolean samePicture(Use other) {
+        return id.equals(other.id)
+                && shotId.equals(other.shotId)
+                && frameStep == other.frameStep
+                && joinFrames == other.joinFrames
+                && entry == other.entry;
+    }
+
     /** The same use with one field changed. */
     public Use with(String field, Object value) {
         return Kind.USE.with(this, field, value);

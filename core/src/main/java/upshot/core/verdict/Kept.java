@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import upshot.core.coverage.Hole;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
@@ -16,12 +17,11 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.shot.ShotNumbers;
-import upshot.core.shot.Stand;
 
 /**
  * What of an earlier verdict still holds for a changed plan. Whatever a rule may look at has to be the same: the ground
- * (everything but actions, shots, uses and what is let stand), the shot with its action and uses, and for a joint the cut up to it. When in
- * doubt nothing is kept, and it is judged again.
+ * (everything but actions, shots, uses and what is let stand), the shot with its action and uses, and for a joint the
+ * pictures of the cut up to it. When in doubt nothing is kept, and it is judged again.
  */
 final class Kept {
 
@@ -32,7 +32,8 @@ final class Kept {
     private final Plan after;
     private final boolean sameGround;
     private final boolean sameActions;
-    private final Map<Meeting, List<Finding>> metBefore;
+    private final boolean sameShots;
+    private Map<UUID, Integer> jointsBefore;
 
     Kept(Verdict before, Plan after) {
         this.before = before;
@@ -41,7 +42,7 @@ final class Kept {
                 .filter(kind -> !MOVING.contains(kind))
                 .allMatch(kind -> before.plan().hasSame(kind, after));
         this.sameActions = before.plan().hasSame(Kind.ACTION, after);
-        this.metBefore = meetings(before);
+        this.sameShots = before.plan().hasSame(Kind.SHOT, after);
     }
 
     /** Whether nothing that the figures of a shot and the rules on it look at has changed. */
@@ -74,18 +75,22 @@ final class Kept {
                         || uses.get(uses.size() - 1).shotId().equals(shot.id()));
     }
 
-    /** The figures of a shot that holds, which the changed plan knows from now on too. */
+    /** The figures of a shot that holds; the changed plan knows from now on all that follows from it. */
     ShotNumbers numbers(Shot shot) {
-        ShotNumbers known = before.numbers().get(shot.id());
-        after.once(Stand.class, shot, known::stand);
-        return after.once(ShotNumbers.class, shot, () -> known);
+        after.keep(before.plan(), shot);
+        return before.numbers().get(shot.id());
+    }
+
+    /** The holes, where no shot has changed. */
+    Optional<List<Hole>> holes() {
+        return sameGround && sameActions && sameShots ? Optional.of(before.holes()) : Optional.empty();
     }
 
     /** The order of the day, where no setup has changed or takes another time. */
     Optional<DayPlan> day(Map<UUID, ShotNumbers> numbers) {
         boolean same = sameGround
                 && sameActions
-                && before.plan().hasSame(Kind.SHOT, after)
+                && sameShots
                 && before.plan().hasSame(Kind.TURN, after)
                 && before.plan().hasSame(Kind.SHIFT, after)
                 && numbers.entrySet().stream()
@@ -94,43 +99,57 @@ final class Kept {
         return same ? Optional.of(before.day()) : Optional.empty();
     }
 
-    /** How many joints from the front still hold: the uses up to them are the same, of shots that hold. */
-    int joints(PaperCut cut, Set<UUID> heldShots, DayPlan day) {
+    /** How many uses from the front show the same pictures as before, at the same times of the day. */
+    int pictures(PaperCut cut, DayPlan day) {
         if (!sameGround || !sameActions || !day.sameTimes(before.day())) {
             return 0;
         }
         int same = 0;
         int least = Math.min(cut.uses().size(), before.cut().uses().size());
         while (same < least
-                && samePlace(before.cut().uses().get(same), cut.uses().get(same), heldShots)) {
+                && samePicture(before.cut().uses().get(same), cut.uses().get(same))) {
             same++;
         }
-        return Math.max(0, same - 1);
+        return same;
+    }
+
+    private static boolean samePicture(Placed one, Placed other) {
+        return one.shot().equals(other.shot()) && one.use().samePicture(other.use());
+    }
+
+    /** What was said of a joint before, where its uses, their shots and all pictures before them are the same. */
+    Optional<List<Finding>> joint(PaperCut cut, int joint, int samePictures, Set<UUID> heldShots) {
+        boolean holds = joint + 1 < samePictures
+                && holds(before.cut().outOf(joint), cut.outOf(joint), heldShots)
+                && holds(before.cut().into(joint), cut.into(joint), heldShots);
+        return holds ? Optional.of(before.joints().get(joint)) : Optional.empty();
+    }
+
+    private static boolean holds(Placed one, Placed other, Set<UUID> heldShots) {
+        return heldShots.contains(other.shot().id()) && one.use().equals(other.use());
     }
 
     /** What was said of the meeting of two uses before, where neither they nor their shots have changed. */
     Optional<List<Finding>> met(Placed out, Placed into, Set<UUID> heldShots) {
-        boolean same = sameGround
-                && heldShots.contains(out.shot().id())
-                && heldShots.contains(into.shot().id());
-        return same ? Optional.ofNullable(metBefore.get(new Meeting(out.use(), into.use()))) : Optional.empty();
-    }
-
-    private record Meeting(Use out, Use into) {}
-
-    private static Map<Meeting, List<Finding>> meetings(Verdict verdict) {
-        Map<Meeting, List<Finding>> meetings = new HashMap<>();
-        for (int joint = 0; joint < verdict.cut().joints(); joint++) {
-            meetings.put(
-                    new Meeting(
-                            verdict.cut().outOf(joint).use(),
-                            verdict.cut().into(joint).use()),
-                    verdict.joints().get(joint));
+        if (!sameGround
+                || !heldShots.contains(out.shot().id())
+                || !heldShots.contains(into.shot().id())) {
+            return Optional.empty();
         }
-        return meetings;
+        return Optional.ofNullable(jointsBefore().get(into.use().id()))
+                .filter(joint -> before.cut().outOf(joint).use().equals(out.use())
+                        && before.cut().into(joint).use().equals(into.use()))
+                .map(before.joints()::get);
     }
 
-    private static boolean samePlace(Placed one, Placed other, Set<UUID> heldShots) {
-        return heldShots.contains(other.shot().id()) && one.use().equals(other.use());
+    /** The joints of the earlier cut by the use that they lead into; made only where a joint has to be judged again. */
+    private Map<UUID, Integer> jointsBefore() {
+        if (jointsBefore == null) {
+            jointsBefore = new HashMap<>();
+            for (int joint = 0; joint < before.cut().joints(); joint++) {
+                jointsBefore.put(before.cut().into(joint).use().id(), joint);
+            }
+        }
+        return jointsBefore;
     }
 }

@@ -73,15 +73,16 @@ public record Verdict(
         }
         DayPlan day = kept.flatMap(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan));
         PaperCut cut = PaperCut.of(plan);
-        int keptJoints = kept.map(one -> one.joints(cut, held, day)).orElse(0);
-        List<List<Finding>> joints = new ArrayList<>(
-                before.map(one -> one.joints.subList(0, keptJoints)).orElse(List.of()));
+        int pictures = kept.map(one -> one.pictures(cut, day)).orElse(0);
         JointRules rules = JointRules.with(plan.brief(), day);
-        for (int joint = keptJoints; joint < cut.joints(); joint++) {
-            joints.add(judged(rules, cut, joint, kept, held));
+        List<List<Finding>> joints = new ArrayList<>();
+        for (int i = 0; i < cut.joints(); i++) {
+            int joint = i;
+            joints.add(kept.flatMap(one -> one.joint(cut, joint, pictures, held))
+                    .orElseGet(() -> judged(rules, cut, joint, kept, held)));
         }
-        return new Verdict(
-                plan, Coverage.holes(plan), cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
+        List<Hole> holes = kept.flatMap(Kept::holes).orElseGet(() -> Coverage.holes(plan));
+        return new Verdict(plan, holes, cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
     }
 
     private static List<Finding> judged(

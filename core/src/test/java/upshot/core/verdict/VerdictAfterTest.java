@@ -2,14 +2,23 @@ package upshot.core.verdict;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import upshot.core.LargeJob;
 import upshot.core.RandomPlans;
+import upshot.core.SamplePlan;
+import upshot.core.house.SpeedSchool;
+import upshot.core.plan.Action;
 import upshot.core.plan.Change;
+import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Use;
 
 class VerdictAfterTest {
 
@@ -25,6 +34,50 @@ class VerdictAfterTest {
                     .as("seed %d, change %d", run.getCurrentRepetition(), i)
                     .isEqualTo(Verdict.of(plan));
         }
+    }
+
+    @RepeatedTest(6)
+    void edits_of_a_long_cut_judged_in_part_are_judged_as_the_whole(RepetitionInfo run) {
+        Random random = new Random(run.getCurrentRepetition());
+        Plan plan = twoMovers();
+        if (run.getCurrentRepetition() % 2 == 0) {
+            plan = plan.apply(Change.set(plan.house(), "speed", SpeedSchool.VARIED));
+        }
+        Verdict verdict = Verdict.of(plan);
+        for (int i = 0; i < 40; i++) {
+            Use use = plan.uses().get(random.nextInt(plan.uses().size()));
+            plan = plan.apply(
+                    switch (random.nextInt(4)) {
+                        case 0 -> Change.set(use, "frames", 10 + random.nextInt(90));
+                        case 1 -> Change.set(use, "inS", Optional.of(random.nextInt(40) / 10.0));
+                        case 2 ->
+                            Change.set(use, "frameStep", List.of(1.0, -1.0, 2.0).get(random.nextInt(3)));
+                        default ->
+                            Change.set(use, "entry", use.entry() == Entry.RETURN ? Entry.STRAIGHT : Entry.RETURN);
+                    });
+            verdict = verdict.after(plan);
+            assertThat(verdict.joints())
+                    .as("change %d", i)
+                    .isEqualTo(Verdict.of(plan).joints());
+        }
+    }
+
+    /** Shots of two people in turn from all round, so that rules that look back look past the neighbour. */
+    private static Plan twoMovers() {
+        SamplePlan sample = new SamplePlan();
+        List<Action> actions = List.of(
+                sample.action(), sample.action(one -> one.with("subjectId", sample.otherPerson())), sample.action());
+        List<Shot> shots = new ArrayList<>();
+        for (int i = 0; i < 45; i++) {
+            shots.add(sample.shot(actions.get(i % 3), (37 * i) % 360));
+        }
+        for (int i = 0; i < 60; i++) {
+            sample.use(shots.get((i * 7) % shots.size()));
+        }
+        Plan plan = sample.build();
+        return plan.apply(Change.batch(plan.uses().stream()
+                .<Change>map(use -> Change.set(use, "inS", Optional.of(use.rank() % 3)))
+                .toList()));
     }
 
     @Test
