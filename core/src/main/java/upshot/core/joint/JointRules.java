@@ -65,8 +65,22 @@ public final class JointRules {
      * @param before what was said then, of which all that looked at nothing but the two still holds
      */
     public List<Finding> judgeAgain(PaperCut cut, int joint, List<Finding> before) {
-        Stream<Finding> kept = before.stream().filter(finding -> places.get(finding.ruleId()) < beyondFrom);
-        return Stream.concat(kept, judged(rules.subList(beyondFrom, rules.size()), cut, joint))
+        return judgeFrom(beyondFrom, cut, joint, before);
+    }
+
+    /** The same for a joint of which everything is the same but the times of the day. */
+    public List<Finding> judgeLight(PaperCut cut, int joint, List<Finding> before) {
+        return judgeFrom(rules.size() - 1, cut, joint, before);
+    }
+
+    private List<Finding> judgeFrom(int first, PaperCut cut, int joint, List<Finding> before) {
+        List<Finding> again =
+                judged(rules.subList(first, rules.size()), cut, joint).toList();
+        if (again.isEmpty() && before.stream().noneMatch(finding -> places.get(finding.ruleId()) >= first)) {
+            return before;
+        }
+        Stream<Finding> kept = before.stream().filter(finding -> places.get(finding.ruleId()) < first);
+        return Stream.concat(kept, again.stream())
                 .sorted(WORST_FIRST.thenComparing(finding -> places.get(finding.ruleId())))
                 .toList();
     }

@@ -116,7 +116,7 @@ public final class Annealing {
 
     /** Tries a change that chance chooses; whether there is any. */
     private boolean change() {
-        Draft draft = any();
+        CrewSketch draft = any();
         int free = draft.size() - draft.kept();
         int kind = random.nextInt(100);
         if (kind < 25) {
@@ -129,13 +129,13 @@ public final class Annealing {
         return kind < 85 ? elsewhere(draft, free) : swapped(draft, free);
     }
 
-    private Draft any() {
-        List<Draft> drafts = sketch.drafts();
+    private CrewSketch any() {
+        List<CrewSketch> drafts = sketch.drafts();
         return drafts.get(drafts.size() == 1 ? 0 : random.nextInt(drafts.size()));
     }
 
     /** Something that nobody shoots, beside what is there or instead of up to three. */
-    private boolean putIn(Draft draft, int free) {
+    private boolean putIn(CrewSketch draft, int free) {
         int setup = random.nextInt(shoot.size());
         for (int i = 0; sketch.shot(setup) && i < shoot.size(); i++) {
             setup = (setup + 1) % shoot.size();
@@ -149,7 +149,7 @@ public final class Annealing {
     }
 
     /** Some neighbours, mostly few, elsewhere or the other way round. */
-    private boolean elsewhere(Draft draft, int free) {
+    private boolean elsewhere(CrewSketch draft, int free) {
         int many = 1;
         while (many < LONGEST && random.nextBoolean()) {
             many++;
@@ -157,7 +157,7 @@ public final class Annealing {
         if (many > free) {
             return false;
         }
-        Draft target = any();
+        CrewSketch target = any();
         int at = draft.kept() + random.nextInt(free - many + 1);
         int places = target.size() - target.kept() - (target == draft ? many : 0) + 1;
         int to = target.kept() + random.nextInt(places);
@@ -166,8 +166,8 @@ public final class Annealing {
         return target != draft || at != to || turned;
     }
 
-    private boolean swapped(Draft draft, int free) {
-        Draft target = any();
+    private boolean swapped(CrewSketch draft, int free) {
+        CrewSketch target = any();
         int others = target.size() - target.kept();
         if (free == 0 || others == 0) {
             return false;

@@ -53,7 +53,7 @@ public final class Polish {
         for (int setup = 0; setup < shoot.size(); setup++) {
             helped |= !sketch.shot(setup) && putIn(setup);
         }
-        for (Draft draft : sketch.drafts()) {
+        for (CrewSketch draft : sketch.drafts()) {
             for (int at = draft.kept(); at < draft.size() && !stopped.getAsBoolean(); at++) {
                 for (int many = 1; many <= MOST_AT_ONCE && at + many <= draft.size(); many++) {
                     helped |= elsewhere(draft, at, many);
@@ -64,7 +64,7 @@ public final class Polish {
     }
 
     private boolean putIn(int setup) {
-        for (Draft draft : sketch.drafts()) {
+        for (CrewSketch draft : sketch.drafts()) {
             for (int at = draft.kept(); at <= draft.size() && !stopped.getAsBoolean(); at++) {
                 for (int out = 0; out <= 1 && at + out <= draft.size(); out++) {
                     sketch.exchange(draft, at, out, setup);
@@ -77,8 +77,8 @@ public final class Polish {
         return false;
     }
 
-    private boolean elsewhere(Draft draft, int at, int many) {
-        for (Draft target : sketch.drafts()) {
+    private boolean elsewhere(CrewSketch draft, int at, int many) {
+        for (CrewSketch target : sketch.drafts()) {
             int last = target == draft ? draft.size() - many : target.size();
             for (int to = target.kept(); to <= last; to++) {
                 if (target == draft && to == at) {

@@ -12,8 +12,8 @@ import upshot.core.plan.Priority;
 final class Sketch {
 
     private final Shoot shoot;
-    private final List<Draft> drafts = new ArrayList<>();
-    private final List<Draft> changed = new ArrayList<>(2);
+    private final List<CrewSketch> drafts = new ArrayList<>();
+    private final List<CrewSketch> changed = new ArrayList<>(2);
     private final boolean[] shot;
     private final int[] lost;
     private final int[] triedLost;
@@ -35,7 +35,7 @@ final class Sketch {
             int kept = (int) order.paces().get(i).stream()
                     .filter(pace -> pace.startMin() < keptUntilMin)
                     .count();
-            drafts.add(new Draft(
+            drafts.add(new CrewSketch(
                     shoot, pacing, untimed, shoot.crews().get(i), order.crews().get(i), kept));
             for (int setup : order.crews().get(i)) {
                 shot[setup] = true;
@@ -51,7 +51,7 @@ final class Sketch {
         lost[one.priority().ordinal()] += sign * one.shots().size();
     }
 
-    List<Draft> drafts() {
+    List<CrewSketch> drafts() {
         return drafts;
     }
 
@@ -61,7 +61,7 @@ final class Sketch {
     }
 
     /** Tries one setup, or none for −1, instead of some. */
-    void exchange(Draft draft, int at, int out, int in) {
+    void exchange(CrewSketch draft, int at, int out, int in) {
         begin(draft);
         for (int i = 0; i < out; i++) {
             count(triedLost, draft.setup(at + i), 1);
@@ -75,7 +75,7 @@ final class Sketch {
     }
 
     /** Tries some setups elsewhere, {@code to} counted without them, the last of them first where turned. */
-    void move(Draft draft, int at, int many, Draft target, int to, boolean turned) {
+    void move(CrewSketch draft, int at, int many, CrewSketch target, int to, boolean turned) {
         begin(draft);
         if (target == draft) {
             draft.move(at, many, to, turned);
@@ -87,7 +87,7 @@ final class Sketch {
     }
 
     /** Tries two setups in each other's place. */
-    void swap(Draft draft, int one, Draft target, int other) {
+    void swap(CrewSketch draft, int one, CrewSketch target, int other) {
         begin(draft);
         if (target == draft) {
             draft.swap(one, other);
@@ -99,7 +99,7 @@ final class Sketch {
         }
     }
 
-    private void begin(Draft draft) {
+    private void begin(CrewSketch draft) {
         changed.clear();
         changed.add(draft);
         System.arraycopy(lost, 0, triedLost, 0, lost.length);
@@ -108,7 +108,7 @@ final class Sketch {
     /** Whether the change may cost no more than so much; {@code share} as a draft takes it. */
     boolean promises(long most, long perBroken, double share) {
         long least = others(perBroken);
-        for (Draft draft : changed) {
+        for (CrewSketch draft : changed) {
             least += draft.least(perBroken, share);
         }
         return least <= most;
@@ -117,7 +117,7 @@ final class Sketch {
     /** Times the change, as far as it is worth it: whether it costs no more than so much, broken minutes by their weight. */
     boolean time(long most, long perBroken) {
         long spent = others(perBroken);
-        for (Draft draft : changed) {
+        for (CrewSketch draft : changed) {
             if (!draft.time(most - spent, perBroken)) {
                 return false;
             }
@@ -130,7 +130,7 @@ final class Sketch {
     /** What the crews cost that do not change. */
     private long others(long perBroken) {
         long sum = 0;
-        for (Draft draft : drafts) {
+        for (CrewSketch draft : drafts) {
             if (!changed.contains(draft)) {
                 sum += draft.hundredths() + perBroken * draft.broken();
             }
@@ -149,7 +149,7 @@ final class Sketch {
         return broken;
     }
 
-    private long between(Draft one, Draft other) {
+    private long between(CrewSketch one, CrewSketch other) {
         boolean change = changed.contains(one);
         boolean otherChange = changed.contains(other);
         long broken = 0;
@@ -163,11 +163,11 @@ final class Sketch {
 
     /** The change that was timed stands. */
     void take() {
-        changed.forEach(Draft::take);
+        changed.forEach(CrewSketch::take);
         between = triedBetween;
         System.arraycopy(triedLost, 0, lost, 0, lost.length);
         Arrays.fill(shot, false);
-        for (Draft draft : drafts) {
+        for (CrewSketch draft : drafts) {
             for (int place = 0; place < draft.size(); place++) {
                 shot[draft.setup(place)] = true;
             }
@@ -200,7 +200,7 @@ final class Sketch {
     Levels levels() {
         long broken = between;
         long hundredths = 0;
-        for (Draft draft : drafts) {
+        for (CrewSketch draft : drafts) {
             broken += draft.broken();
             hundredths += draft.hundredths();
         }

@@ -99,9 +99,14 @@ final class Kept {
         return same ? Optional.of(before.day()) : Optional.empty();
     }
 
-    /** How many uses from the front show the same pictures as before, at the same times of the day. */
-    int pictures(PaperCut cut, DayPlan day) {
-        if (!sameGround || !sameActions || !day.sameTimes(before.day())) {
+    /** Whether every setup stands at the same time as before. */
+    boolean sameTimes(DayPlan day) {
+        return day.sameTimes(before.day());
+    }
+
+    /** How many uses from the front show the same pictures as before. */
+    int pictures(PaperCut cut) {
+        if (!sameGround || !sameActions) {
             return 0;
         }
         int same = 0;
@@ -117,7 +122,10 @@ final class Kept {
         return one.shot().equals(other.shot()) && one.use().samePicture(other.use());
     }
 
-    /** What was said of a joint before, where its uses, their shots and all pictures before them are the same. */
+    /**
+     * What was said of a joint before, where its uses, their shots and all pictures before them are the same;
+     * the light may have changed.
+     */
     Optional<List<Finding>> joint(PaperCut cut, int joint, int samePictures, Set<UUID> heldShots) {
         boolean holds = joint + 1 < samePictures
                 && holds(before.cut().outOf(joint), cut.outOf(joint), heldShots)

@@ -73,12 +73,14 @@ public record Verdict(
         }
         DayPlan day = kept.flatMap(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan));
         PaperCut cut = PaperCut.of(plan);
-        int pictures = kept.map(one -> one.pictures(cut, day)).orElse(0);
+        int pictures = kept.map(one -> one.pictures(cut)).orElse(0);
+        boolean sameTimes = kept.filter(one -> one.sameTimes(day)).isPresent();
         JointRules rules = JointRules.with(plan.brief(), day);
         List<List<Finding>> joints = new ArrayList<>();
         for (int i = 0; i < cut.joints(); i++) {
             int joint = i;
             joints.add(kept.flatMap(one -> one.joint(cut, joint, pictures, held))
+                    .map(said -> sameTimes ? said : rules.judgeLight(cut, joint, said))
                     .orElseGet(() -> judged(rules, cut, joint, kept, held)));
         }
         List<Hole> holes = kept.flatMap(Kept::holes).orElseGet(() -> Coverage.holes(plan));

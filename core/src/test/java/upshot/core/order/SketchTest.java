@@ -91,8 +91,8 @@ class SketchTest {
     }
 
     private static void change(Sketch sketch, Shoot shoot, Random random) {
-        Draft draft = any(sketch, random);
-        Draft target = any(sketch, random);
+        CrewSketch draft = any(sketch, random);
+        CrewSketch target = any(sketch, random);
         int free = draft.size() - draft.kept();
         int setup = random.nextInt(shoot.size());
         if (!sketch.shot(setup)) {
@@ -118,7 +118,7 @@ class SketchTest {
         }
     }
 
-    private static Draft any(Sketch sketch, Random random) {
+    private static CrewSketch any(Sketch sketch, Random random) {
         return sketch.drafts().get(random.nextInt(sketch.drafts().size()));
     }
 }

@@ -7,7 +7,7 @@ import java.util.List;
  * A crew's order while it is being changed: how it stands, with its times, and how it would be after one change. Only
  * what comes behind the first difference is timed again.
  */
-final class Draft {
+final class CrewSketch {
 
     private final Pacing pacing;
     private final Untimed untimed;
@@ -46,7 +46,7 @@ final class Draft {
      *
      * @param kept setups from the front that stay where they are
      */
-    Draft(Shoot shoot, Pacing pacing, Untimed untimed, Crew crew, List<Integer> order, int kept) {
+    CrewSketch(Shoot shoot, Pacing pacing, Untimed untimed, Crew crew, List<Integer> order, int kept) {
         this.pacing = pacing;
         this.untimed = untimed;
         this.kept = kept;
