@@ -1,7 +1,5 @@
 package upshot.app.day;
 
-import java.time.Instant;
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,25 +21,32 @@ import upshot.core.verdict.Verdict;
 /** The day of a crew as rows by the clock: setups, what lies between them, and the agenda. */
 final class DayRows {
 
+    /** Being free for less is the work's own rhythm. */
+    private static final int WORTH_SAYING_MIN = 15;
+
     private final Verdict verdict;
     private final Brief brief;
-    private final Optional<SunDay> sun;
+    private final Crew crew;
+    private final Optional<DayLight> light;
     private final Optional<DayPlan.Slot> chosen;
     private final List<Row> rows = new ArrayList<>();
 
     /**
      * A row of the day: a setup, time that is not spent shooting, or a moment of the agenda.
      *
-     * @param sort "setup", "other" or "moment"
+     * @param sort "setup", "other", "moment" or "light"
+     * @param fromMin after the brief's call
      * @param id of the setup's first shot, empty for other rows
      * @param number of the setup, empty for other rows
      * @param place among the setups of its crew, 0 for the first
      * @param kit support, lens and rate
      * @param shots the frames taken here
      * @param notes light and people, a few words each
+     * @param strip the light while it lasts, null where nothing is known of it
      */
     record Row(
             String sort,
+            int fromMin,
             String from,
             String to,
             String minutes,
@@ -54,6 +59,7 @@ final class DayRows {
             boolean pinned,
             List<FrameView> shots,
             List<String> notes,
+            DayLight.Strip strip,
             boolean chosen) {}
 
     /**
@@ -66,10 +72,11 @@ final class DayRows {
      */
     record CrewDay(int index, String id, String name, String when, String wrap, List<Row> rows) {}
 
-    private DayRows(Verdict verdict, Optional<DayPlan.Slot> chosen) {
+    private DayRows(Verdict verdict, Crew crew, Optional<DayPlan.Slot> chosen) {
         this.verdict = verdict;
         this.brief = verdict.plan().brief();
-        this.sun = SunDay.of(brief);
+        this.crew = crew;
+        this.light = SunDay.of(brief).map(sun -> new DayLight(sun, crew));
         this.chosen = chosen;
     }
 
@@ -82,7 +89,7 @@ final class DayRows {
                         crews.size() == 1 ? "" : crew.name().isEmpty() ? "First crew" : crew.name(),
                         when(crew),
                         clock(verdict.plan().brief(), crew.wrapMin()),
-                        new DayRows(verdict, chosen).of(crew)))
+                        new DayRows(verdict, crew, chosen).all()))
                 .toList();
     }
 
@@ -93,7 +100,7 @@ final class DayRows {
         return "%s, %d %s".formatted(day, crew.cameras(), crew.cameras() == 1 ? "camera" : "cameras");
     }
 
-    private List<Row> of(Crew crew) {
+    private List<Row> all() {
         int now = crew.callMin() + verdict.day().talkMin();
         other(crew.callMin(), now, "Arrive, unload, safety talk");
         int place = 0;
@@ -111,6 +118,7 @@ final class DayRows {
             now = Math.max(now, slot.endMin());
         }
         other(now, crew.wrapMin(), "Free until the wrap");
+        light.ifPresent(known -> known.changes().forEach(this::light));
         if (crew.index() == 0) {
             agenda();
         }
@@ -123,43 +131,68 @@ final class DayRows {
 
     private void other(int from, int until, String name) {
         if (until > from) {
-            rows.add(plain("other", clock(brief, from), clock(brief, until), until - from + " min", name));
+            rows.add(plain("other", from, until, until - from + " min", name));
         }
     }
 
-    private static Row plain(String sort, String from, String to, String minutes, String name) {
-        return new Row(sort, from, to, minutes, "", "", 0, name, "", false, false, List.of(), List.of(), false);
+    private Row plain(String sort, int from, int until, String minutes, String name) {
+        return new Row(
+                sort,
+                from,
+                clock(brief, from),
+                clock(brief, until),
+                minutes,
+                "",
+                "",
+                0,
+                name,
+                "",
+                false,
+                false,
+                List.of(),
+                List.of(),
+                strip(from, until),
+                false);
     }
 
-    /** Moments of the agenda stand before the first row that begins after them. */
+    private DayLight.Strip strip(int from, int until) {
+        return light.map(known -> known.strip(from, until)).orElse(null);
+    }
+
+    private void light(DayLight.Change change) {
+        String until = change.untilMin() < crew.wrapMin() ? " until " + clock(brief, change.untilMin()) : "";
+        put(plain("light", change.fromMin(), change.fromMin(), "", change.name() + until));
+    }
+
     private void agenda() {
-        List<Moment> moments = verdict.plan().<Moment>list(Kind.MOMENT).stream()
+        verdict.plan().<Moment>list(Kind.MOMENT).stream()
                 .filter(moment -> moment.date().isEmpty() || moment.date().equals(brief.shootDate()))
                 .filter(moment -> minute(moment) <= brief.dayMinutes())
                 .sorted(Comparator.comparingInt(this::minute))
-                .toList();
-        for (Moment moment : moments) {
-            int at = 0;
-            while (at < rows.size() && minute(rows.get(at)) <= minute(moment)) {
-                at++;
-            }
-            String lasts = moment.durationMin() > 0 ? Say.number(moment.durationMin(), 0) + " min" : "";
-            rows.add(at, plain("moment", moment.startTime().toString(), "", lasts, moment.name()));
+                .forEach(moment -> {
+                    String lasts = moment.durationMin() > 0 ? Say.number(moment.durationMin(), 0) + " min" : "";
+                    put(plain("moment", minute(moment), minute(moment), lasts, moment.name()));
+                });
+    }
+
+    /** What happens beside the shooting stands before the first row that begins after it. */
+    private void put(Row row) {
+        int at = 0;
+        while (at < rows.size() && rows.get(at).fromMin() <= row.fromMin()) {
+            at++;
         }
+        rows.add(at, row);
     }
 
     private int minute(Moment moment) {
         return brief.minutesAfterCall(moment.startTime());
     }
 
-    private int minute(Row row) {
-        return brief.minutesAfterCall(LocalTime.parse(row.from()));
-    }
-
     private Row setup(DayPlan.Slot slot, int place) {
         UUID id = slot.setup().first().id();
         return new Row(
                 "setup",
+                slot.startMin(),
                 clock(brief, slot.startMin()),
                 clock(brief, slot.endMin()),
                 slot.endMin() - slot.startMin() + " min",
@@ -174,19 +207,20 @@ final class DayRows {
                         .map(shot -> FrameView.of(verdict, shot))
                         .toList(),
                 notes(slot),
+                strip(slot.startMin(), slot.endMin()),
                 chosen.filter(one -> one.setup().equals(slot.setup())).isPresent());
     }
 
     private List<String> notes(DayPlan.Slot slot) {
         List<String> notes = new ArrayList<>();
         if (slot.setup().spot().outdoors()) {
-            sun.ifPresent(day -> notes.add(light(
-                    day,
-                    slot.pace()
-                            .crew()
-                            .instant(day.date(), day.zone(), slot.pace().rollMin()))));
+            light.ifPresent(known -> notes.add(known.at(slot.pace().rollMin())));
         }
         note(notes, slot, Cost.WAITING, "crew waits %s min");
+        slot.pace().free(verdict.day().order().shoot()).stream()
+                .filter(free -> free.minutes() >= WORTH_SAYING_MIN)
+                .forEach(free ->
+                        notes.add("%s free for %d min".formatted(free.who().name(), free.minutes())));
         if (slot.pace().hundredths(Cost.EFFORT) > 0) {
             notes.add("no rest for too long");
         }
@@ -201,17 +235,6 @@ final class DayRows {
         if (minutes >= 1) {
             notes.add(words.formatted(Say.number(minutes, 0)));
         }
-    }
-
-    private static String light(SunDay day, Instant at) {
-        double altitude = day.altitudeDeg(at);
-        if (altitude >= SunDay.GOLDEN_TO_DEG) {
-            return "daylight";
-        }
-        if (altitude >= SunDay.GOLDEN_FROM_DEG) {
-            return "golden light";
-        }
-        return altitude >= SunDay.BLUE_FROM_DEG ? "blue hour" : "dark";
     }
 
     static String name(Setup setup) {

@@ -115,6 +115,10 @@ class DayOrderTest extends InBrowser {
         Accessible.check(page, "a pinned setup");
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         assertThat(setup(3)).isVisible();
+        assertThat(page.locator(".clock").first()).hasText("09:00");
+        assertThat(page.locator(".grip:visible, .side:visible, .top:visible, button:visible"))
+                .hasCount(0);
+        assertThat(page.locator(".work")).hasCSS("background-color", "rgb(255, 255, 255)");
     }
 
     @Test

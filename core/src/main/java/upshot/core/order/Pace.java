@@ -3,7 +3,9 @@ package upshot.core.order;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.stream.IntStream;
 import upshot.core.house.Threshold;
+import upshot.core.plan.Subject;
 
 /**
  * How a crew's day stands after one setup of an order. It follows from the one before and the setup alone, so that an
@@ -195,6 +197,25 @@ public final class Pace {
     /** Weighted minutes of a cost at this setup, in hundredths; below zero where it saves what one before it cost. */
     public long hundredths(Cost cost) {
         return costs[cost.ordinal()];
+    }
+
+    /**
+     * Minutes for which somebody in it was not in front of the camera before; none for who comes the first time.
+     *
+     * @param minutes breaks of the crew among them
+     */
+    public record Free(Subject who, int minutes) {}
+
+    /** How long everybody in it was free before; nobody is between cameras that roll along. */
+    public List<Free> free(Shoot shoot) {
+        if (rollsAlong()) {
+            return List.of();
+        }
+        return IntStream.of(shoot.part(setup).people())
+                .filter(person -> before.carried.people()[person].lastMin() >= 0)
+                .mapToObj(person -> new Free(
+                        shoot.people().get(person), clock.rollMin() - before.carried.people()[person].lastMin()))
+                .toList();
     }
 
     /** Whether it rolls in one run with the setup before it. */

@@ -134,6 +134,25 @@ class PacingTest {
     }
 
     @Test
+    void free_time_counts_from_the_end_of_ones_last_setup_to_the_next_roll() {
+        shot(fresh(), 10);
+        shot(sample.action(one -> one.with("subjectId", sample.otherPerson())), 20);
+        shot(fresh(), 10);
+        RunningOrder order = inOrder(sample.build(), 0, 1, 2);
+        Pace third = pace(order, 2);
+
+        // 15 + (3 + 10) × 1.1 = 29.3; + (1.5 + 20) × 1.1 = 23.65; then 1.5 × 1.1 to the roll.
+        assertThat(pace(order, 0).endMin()).isEqualTo(30);
+        assertThat(pace(order, 1).endMin()).isEqualTo(54);
+        assertThat(third.rollMin()).isEqualTo(55);
+        assertThat(pace(order, 1).free(order.shoot())).isEmpty();
+        assertThat(third.free(order.shoot())).singleElement().satisfies(free -> {
+            assertThat(free.who().name()).isEqualTo("Ada");
+            assertThat(free.minutes()).isEqualTo(25);
+        });
+    }
+
+    @Test
     void somebody_who_works_past_their_limit_costs_the_minutes_past_it() {
         shot(fresh(), 10);
         shot(fresh(), 10);
