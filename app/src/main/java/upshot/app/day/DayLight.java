@@ -18,7 +18,7 @@ final class DayLight {
 
     private static final int TALLEST_PX = 72;
 
-    /** A light that begins during the day. */
+    /** A light from the first whole minute of it to the last. */
     record Change(String name, int fromMin, int untilMin) {}
 
     /**
@@ -67,12 +67,12 @@ final class DayLight {
                 .toList();
     }
 
-    /** The light of a minute. */
+    /** The light of a minute; one in which it changes belongs to what was there before. */
     String at(int minute) {
         return lights.stream()
-                .filter(one -> one.fromMin() <= minute && minute < one.untilMin())
+                .filter(one -> one.fromMin() <= minute && minute <= one.untilMin())
+                .reduce((one, later) -> later)
                 .map(Change::name)
-                .findFirst()
                 .orElse(DAY);
     }
 

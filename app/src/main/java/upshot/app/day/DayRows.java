@@ -8,7 +8,6 @@ import java.util.UUID;
 import upshot.app.web.FrameView;
 import upshot.core.finding.Say;
 import upshot.core.light.SunDay;
-import upshot.core.order.Cost;
 import upshot.core.order.Crew;
 import upshot.core.order.DayPlan;
 import upshot.core.order.Pace;
@@ -20,9 +19,6 @@ import upshot.core.verdict.Verdict;
 
 /** The day of a crew as rows by the clock: setups, what lies between them, and the agenda. */
 final class DayRows {
-
-    /** Being free for less is the work's own rhythm. */
-    private static final int WORTH_SAYING_MIN = 15;
 
     private final Verdict verdict;
     private final Brief brief;
@@ -69,8 +65,18 @@ final class DayRows {
      * @param name empty for the only crew
      * @param when the day and the cameras
      * @param wrap clock time
+     * @param moments that do not wait, once each
      */
-    record CrewDay(int index, String id, String name, String when, String wrap, List<Row> rows) {}
+    record CrewDay(
+            int index, String id, String name, String when, String wrap, List<FixedMoment> moments, List<Row> rows) {}
+
+    /**
+     * A moment that does not wait.
+     *
+     * @param at clock time
+     * @param id of the first shot of a setup that takes it
+     */
+    record FixedMoment(String at, String name, String id) {}
 
     private DayRows(Verdict verdict, Crew crew, Optional<DayPlan.Slot> chosen) {
         this.verdict = verdict;
@@ -89,6 +95,7 @@ final class DayRows {
                         crews.size() == 1 ? "" : crew.name().isEmpty() ? "First crew" : crew.name(),
                         when(crew),
                         clock(verdict.plan().brief(), crew.wrapMin()),
+                        moments(verdict, crew),
                         new DayRows(verdict, crew, chosen).all()))
                 .toList();
     }
@@ -98,6 +105,16 @@ final class DayRows {
                 ? "the same day"
                 : crew.dayOffset() == 1 ? "the day after" : crew.dayOffset() + " days later";
         return "%s, %d %s".formatted(day, crew.cameras(), crew.cameras() == 1 ? "camera" : "cameras");
+    }
+
+    private static List<FixedMoment> moments(Verdict verdict, Crew crew) {
+        return verdict.day().slotsOf(crew).stream()
+                .filter(slot -> slot.fixed() && !slot.pace().rollsAlong())
+                .map(slot -> new FixedMoment(
+                        clock(verdict.plan().brief(), slot.pace().rollMin()),
+                        slot.setup().action().name(),
+                        slot.setup().first().id().toString()))
+                .toList();
     }
 
     private List<Row> all() {
@@ -206,35 +223,9 @@ final class DayRows {
                 slot.setup().shots().stream()
                         .map(shot -> FrameView.of(verdict, shot))
                         .toList(),
-                notes(slot),
+                new SlotNotes(verdict, light).of(slot),
                 strip(slot.startMin(), slot.endMin()),
                 chosen.filter(one -> one.setup().equals(slot.setup())).isPresent());
-    }
-
-    private List<String> notes(DayPlan.Slot slot) {
-        List<String> notes = new ArrayList<>();
-        if (slot.setup().spot().outdoors()) {
-            light.ifPresent(known -> notes.add(known.at(slot.pace().rollMin())));
-        }
-        note(notes, slot, Cost.WAITING, "crew waits %s min");
-        slot.pace().free(verdict.day().order().shoot()).stream()
-                .filter(free -> free.minutes() >= WORTH_SAYING_MIN)
-                .forEach(free ->
-                        notes.add("%s free for %d min".formatted(free.who().name(), free.minutes())));
-        if (slot.pace().hundredths(Cost.EFFORT) > 0) {
-            notes.add("no rest for too long");
-        }
-        if (slot.pace().rollsAlong()) {
-            notes.add("same run, other camera");
-        }
-        return notes;
-    }
-
-    private static void note(List<String> notes, DayPlan.Slot slot, Cost cost, String words) {
-        double minutes = slot.pace().hundredths(cost) / 100.0;
-        if (minutes >= 1) {
-            notes.add(words.formatted(Say.number(minutes, 0)));
-        }
     }
 
     static String name(Setup setup) {

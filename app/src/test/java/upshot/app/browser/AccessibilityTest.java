@@ -48,6 +48,10 @@ class AccessibilityTest extends InBrowser {
         page.locator("a.slot-body").nth(2).click();
         assertThat(page.locator("#panel")).containsText("Why here");
         accessible("Day");
+        page.locator(".slot-end").scrollIntoViewIfNeeded();
+        assertThat(page.locator(".fixed-moments")).containsText("The kiln opens");
+        assertThat(page.locator(".fixed-moments")).isInViewport();
+        assertThat(page.locator("a.slot-body").first()).not().isInViewport();
         stage(7);
         accessible("Hand-off");
         page.navigate("/jobs/nothing/here");

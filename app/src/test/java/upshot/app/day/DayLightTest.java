@@ -29,6 +29,8 @@ class DayLightTest {
         assertThat(light.at(117)).isEqualTo("daylight");
         assertThat(light.at(118)).isEqualTo("golden light");
         assertThat(light.at(183)).isEqualTo("golden light");
+        assertThat(light.at(184)).isEqualTo("golden light");
+        assertThat(light.at(185)).isEqualTo("blue hour");
         assertThat(light.at(190)).isEqualTo("blue hour");
         assertThat(light.at(198)).isEqualTo("dark");
         assertThat(light.at(314)).isEqualTo("dark");
@@ -46,6 +48,9 @@ class DayLightTest {
         assertThat(dusk.heightPx()).isEqualTo(18);
         assertThat(dusk.parts())
                 .containsExactly(new DayLight.Part("light-daylight", 0, 4), new DayLight.Part("light-golden", 4, 2));
+        assertThat(light.strip(180, 200).parts())
+                .extracting(DayLight.Part::style)
+                .containsExactly("light-golden", "light-blue", "light-dark");
         assertThat(light.strip(0, 24).heightPx()).isEqualTo(72);
         assertThat(light.strip(0, 100).heightPx()).isEqualTo(72);
         assertThat(light.strip(150, 150)).isEqualTo(light.strip(150, 151));
