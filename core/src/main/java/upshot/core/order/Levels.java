@@ -1,6 +1,7 @@
 package upshot.core.order;
 
 import java.util.Comparator;
+import upshot.core.plan.Priority;
 
 /**
  * How good an order is, the first difference deciding: nothing broken, then as many must-haves as possible, shoulds,
@@ -20,6 +21,20 @@ public record Levels(long brokenMin, int musts, int shoulds, int bonuses, long h
             .thenComparingInt(Levels::shoulds)
             .thenComparingInt(Levels::bonuses)
             .thenComparingLong(Levels::hundredths);
+
+    /**
+     * The levels of an order.
+     *
+     * @param lost shots that are not made, by the ordinal of their priority
+     */
+    static Levels of(long brokenMin, int[] lost, long hundredths) {
+        return new Levels(
+                brokenMin,
+                lost[Priority.MUST.ordinal()],
+                lost[Priority.SHOULD.ordinal()],
+                lost[Priority.BONUS.ordinal()],
+                hundredths);
+    }
 
     /** Less is better. */
     @Override

@@ -60,12 +60,14 @@ public record RunningOrder(Shoot shoot, List<List<Integer>> crews, List<List<Pac
             Setup one = shoot.setups().get(setup);
             lost[one.priority().ordinal()] += one.shots().size();
         }
-        return new Levels(
-                broken + betweenCrews(),
-                lost[Priority.MUST.ordinal()],
-                lost[Priority.SHOULD.ordinal()],
-                lost[Priority.BONUS.ordinal()],
-                hundredths);
+        return Levels.of(broken + betweenCrews(), lost, hundredths);
+    }
+
+    /** How many setups of a crew begin before a minute, and stay where they are when a search keeps them. */
+    public int kept(int crew, int untilMin) {
+        return (int) paces.get(crew).stream()
+                .filter(pace -> pace.startMin() < untilMin)
+                .count();
     }
 
     private long betweenCrews() {

@@ -3,7 +3,6 @@ package upshot.core.order;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import upshot.core.plan.Priority;
 
 /**
  * An order while a search changes it: how it stands, and one change of it that is weighed, timed, and then taken or
@@ -32,9 +31,7 @@ final class Sketch {
         Pacing pacing = new Pacing(shoot);
         Untimed untimed = new Untimed(shoot);
         for (int i = 0; i < order.crews().size(); i++) {
-            int kept = (int) order.paces().get(i).stream()
-                    .filter(pace -> pace.startMin() < keptUntilMin)
-                    .count();
+            int kept = order.kept(i, keptUntilMin);
             drafts.add(new CrewSketch(
                     shoot, pacing, untimed, shoot.crews().get(i), order.crews().get(i), kept));
             for (int setup : order.crews().get(i)) {
@@ -204,21 +201,12 @@ final class Sketch {
             broken += draft.broken();
             hundredths += draft.hundredths();
         }
-        return levels(lost, broken, hundredths);
+        return Levels.of(broken, lost, hundredths);
     }
 
     /** How good the change is at best: nothing broken, no minutes. */
     Levels bestOfTheChange() {
-        return levels(triedLost, 0, 0);
-    }
-
-    private static Levels levels(int[] lost, long broken, long hundredths) {
-        return new Levels(
-                broken,
-                lost[Priority.MUST.ordinal()],
-                lost[Priority.SHOULD.ordinal()],
-                lost[Priority.BONUS.ordinal()],
-                hundredths);
+        return Levels.of(0, triedLost, 0);
     }
 
     /** The order that stands, by crew. */

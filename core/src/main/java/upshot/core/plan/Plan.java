@@ -2,18 +2,14 @@ package upshot.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import upshot.core.house.Threshold;
 import upshot.core.measure.FrameRate;
 
@@ -24,21 +20,9 @@ import upshot.core.measure.FrameRate;
  */
 public final class Plan {
 
-    private static final Comparator<PlanRecord> IN_ORDER =
-            Comparator.comparingDouble(PlanRecord::rank).thenComparing(PlanRecord::id);
-
-    /** The kinds on which the order of a kind depends, where it is not that kind alone. */
-    private static final Map<Kind<?>, Set<Kind<?>>> ORDERED_BY =
-            Map.of(Kind.ACTION, Set.of(Kind.ACTION, Kind.BEAT), Kind.SHOT, Set.of(Kind.SHOT, Kind.ACTION, Kind.BEAT));
-
     private final Map<Kind<?>, Map<UUID, PlanRecord>> records;
     private final Map<Kind<?>, List<PlanRecord>> sorted = new HashMap<>();
-    private final Map<UUID, List<Performer>> performersByAction;
-    private final Map<UUID, List<Shot>> shotsByAction;
-    private final Map<UUID, List<Use>> usesByShot;
-    private final Map<UUID, List<Mode>> modesByBody;
-    private final Map<Threshold, Adjustment> adjustments;
-    private final Map<UUID, Use> nextUse;
+    private final Groups groups;
     private final WorkedOut workedOut = new WorkedOut();
 
     /**
@@ -50,41 +34,10 @@ public final class Plan {
                 kind -> before.filter(earlier -> sharesWith(earlier, kind)).isEmpty();
         PlanRules.check(this, changed);
         for (Kind<?> kind : Kind.PARENT_FIRST) {
-            boolean kept = ORDERED_BY.getOrDefault(kind, Set.of(kind)).stream().noneMatch(changed);
+            boolean kept = PlanOrder.dependsOn(kind).stream().noneMatch(changed);
             sorted.put(kind, kept ? before.get().sorted.get(kind) : inOrder(kind));
         }
-        performersByAction = kept(before, Kind.PERFORMER, one -> one.performersByAction)
-                .orElseGet(() -> grouped(list(Kind.PERFORMER), Performer::actionId));
-        modesByBody =
-                kept(before, Kind.MODE, one -> one.modesByBody).orElseGet(() -> grouped(list(Kind.MODE), Mode::bodyId));
-        adjustments = kept(before, Kind.ADJUSTMENT, one -> one.adjustments).orElseGet(this::adjusted);
-        shotsByAction =
-                kept(before, Kind.SHOT, one -> one.shotsByAction).orElseGet(() -> grouped(shots(), Shot::actionId));
-        usesByShot = kept(before, Kind.USE, one -> one.usesByShot).orElseGet(() -> grouped(uses(), Use::shotId));
-        nextUse = kept(before, Kind.USE, one -> one.nextUse).orElseGet(this::followers);
-    }
-
-    /** What was made of the records of a kind, where their list is still the same. */
-    private <T> Optional<T> kept(Optional<Plan> before, Kind<?> kind, Function<Plan, T> made) {
-        return before.filter(earlier -> earlier.sorted.get(kind) == sorted.get(kind))
-                .map(made);
-    }
-
-    private Map<Threshold, Adjustment> adjusted() {
-        return list(Kind.ADJUSTMENT).stream()
-                .collect(Collectors.toMap(Adjustment::threshold, one -> one, (first, second) -> first));
-    }
-
-    private Map<UUID, Use> followers() {
-        Map<UUID, Use> next = new HashMap<>();
-        for (int i = 1; i < uses().size(); i++) {
-            next.put(uses().get(i - 1).id(), uses().get(i));
-        }
-        return next;
-    }
-
-    private static <R extends PlanRecord> Map<UUID, List<R>> grouped(List<R> all, Function<R, UUID> owner) {
-        return all.stream().collect(Collectors.groupingBy(owner, Collectors.toUnmodifiableList()));
+        groups = new Groups(this, before);
     }
 
     private boolean sharesWith(Plan other, Kind<?> kind) {
@@ -92,7 +45,7 @@ public final class Plan {
     }
 
     private List<PlanRecord> inOrder(Kind<?> kind) {
-        return all(kind).stream().sorted(orderOf(kind)).toList();
+        return all(kind).stream().sorted(PlanOrder.of(kind, this)).toList();
     }
 
     /**
@@ -123,6 +76,10 @@ public final class Plan {
         return new Plan(draft.records(), Optional.of(this));
     }
 
+    Groups groups() {
+        return groups;
+    }
+
     public Brief brief() {
         return (Brief) all(Kind.BRIEF).iterator().next();
     }
@@ -137,7 +94,7 @@ public final class Plan {
     }
 
     public Optional<Adjustment> adjustment(Threshold threshold) {
-        return Optional.ofNullable(adjustments.get(threshold));
+        return Optional.ofNullable(groups.adjustments().get(threshold));
     }
 
     public List<Beat> beats() {
@@ -166,7 +123,7 @@ public final class Plan {
     }
 
     public List<Mode> modesOf(Body body) {
-        return modesByBody.getOrDefault(body.id(), List.of());
+        return groups.modesByBody().getOrDefault(body.id(), List.of());
     }
 
     /** Everything that makes up the kit, what is referred to first. */
@@ -198,17 +155,17 @@ public final class Plan {
     }
 
     public List<Shot> shotsOf(Action action) {
-        return shotsByAction.getOrDefault(action.id(), List.of());
+        return groups.shotsByAction().getOrDefault(action.id(), List.of());
     }
 
     /** What the cut shows of a shot, in edit order. */
     public List<Use> usesOf(Shot shot) {
-        return usesByShot.getOrDefault(shot.id(), List.of());
+        return groups.usesByShot().getOrDefault(shot.id(), List.of());
     }
 
     /** The use that follows in edit order. */
     public Optional<Use> after(Use use) {
-        return Optional.ofNullable(nextUse.get(use.id()));
+        return Optional.ofNullable(groups.nextUse().get(use.id()));
     }
 
     public Action actionOf(Shot shot) {
@@ -226,7 +183,7 @@ public final class Plan {
 
     /** Who takes part beside the action's own subject, by rank. */
     public List<Performer> performersOf(Action action) {
-        return performersByAction.getOrDefault(action.id(), List.of());
+        return groups.performersByAction().getOrDefault(action.id(), List.of());
     }
 
     public Spot spotOf(Action action) {
@@ -279,28 +236,6 @@ public final class Plan {
      */
     public void keep(Plan earlier, PlanRecord of) {
         workedOut.keep(earlier.workedOut, of.id());
-    }
-
-    private Comparator<PlanRecord> orderOf(Kind<?> kind) {
-        if (kind == Kind.ACTION) {
-            return story(plannedRecord -> (Action) plannedRecord).thenComparing(IN_ORDER);
-        }
-        if (kind == Kind.SUBJECT) {
-            return Comparator.comparing(PlanRecord::label, String.CASE_INSENSITIVE_ORDER)
-                    .thenComparing(IN_ORDER);
-        }
-        if (kind == Kind.SHOT) {
-            return story(plannedRecord -> actionOf((Shot) plannedRecord)).thenComparing(IN_ORDER);
-        }
-        return IN_ORDER;
-    }
-
-    private Comparator<PlanRecord> story(Function<PlanRecord, Action> action) {
-        Comparator<PlanRecord> byBeat = Comparator.comparingDouble(
-                one -> get(Kind.BEAT, action.apply(one).beatId()).rank());
-        return byBeat.thenComparing(one -> action.apply(one).beatId())
-                .thenComparingDouble(one -> action.apply(one).rank())
-                .thenComparing(one -> action.apply(one).id());
     }
 
     @Override

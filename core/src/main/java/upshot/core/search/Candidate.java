@@ -43,9 +43,7 @@ public class Candidate {
             candidate.stops.add(new Stop(i, setup.priority(), setup.shots().size(), stepping));
         }
         for (int i = 0; i < shoot.crews().size(); i++) {
-            int kept = (int) order.paces().get(i).stream()
-                    .filter(pace -> pace.startMin() < keptUntilMin)
-                    .count();
+            int kept = order.kept(i, keptUntilMin);
             Round round = new Round(i, shoot.crews().get(i), kept);
             order.crews().get(i).forEach(setup -> round.stops.add(candidate.stops.get(setup)));
             candidate.rounds.add(round);

@@ -1,0 +1,65 @@
+package upshot.core.plan;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import upshot.core.house.Threshold;
+
+/** The records of a plan by what they belong to; what was grouped for the plan before is kept where its list is the same. */
+record Groups(
+        Map<UUID, List<Performer>> performersByAction,
+        Map<UUID, List<Mode>> modesByBody,
+        Map<Threshold, Adjustment> adjustments,
+        Map<UUID, List<Shot>> shotsByAction,
+        Map<UUID, List<Use>> usesByShot,
+        Map<UUID, Use> nextUse) {
+
+    /**
+     * @param plan whose lists are sorted already
+     * @param before the plan that it was made from
+     */
+    Groups(Plan plan, Optional<Plan> before) {
+        this(
+                kept(
+                        plan,
+                        before,
+                        Kind.PERFORMER,
+                        Groups::performersByAction,
+                        () -> by(plan.list(Kind.PERFORMER), Performer::actionId)),
+                kept(plan, before, Kind.MODE, Groups::modesByBody, () -> by(plan.list(Kind.MODE), Mode::bodyId)),
+                kept(plan, before, Kind.ADJUSTMENT, Groups::adjustments, () -> adjusted(plan)),
+                kept(plan, before, Kind.SHOT, Groups::shotsByAction, () -> by(plan.shots(), Shot::actionId)),
+                kept(plan, before, Kind.USE, Groups::usesByShot, () -> by(plan.uses(), Use::shotId)),
+                kept(plan, before, Kind.USE, Groups::nextUse, () -> followers(plan.uses())));
+    }
+
+    private static <T> T kept(
+            Plan plan, Optional<Plan> before, Kind<?> kind, Function<Groups, T> known, Supplier<T> made) {
+        return before.filter(earlier -> earlier.list(kind) == plan.list(kind))
+                .map(Plan::groups)
+                .map(known)
+                .orElseGet(made);
+    }
+
+    private static <R extends PlanRecord> Map<UUID, List<R>> by(List<R> all, Function<R, UUID> owner) {
+        return all.stream().collect(Collectors.groupingBy(owner, Collectors.toUnmodifiableList()));
+    }
+
+    private static Map<Threshold, Adjustment> adjusted(Plan plan) {
+        return plan.list(Kind.ADJUSTMENT).stream()
+                .collect(Collectors.toMap(Adjustment::threshold, one -> one, (first, second) -> first));
+    }
+
+    private static Map<UUID, Use> followers(List<Use> uses) {
+        Map<UUID, Use> next = new HashMap<>();
+        for (int i = 1; i < uses.size(); i++) {
+            next.put(uses.get(i - 1).id(), uses.get(i));
+        }
+        return next;
+    }
+}

@@ -1,0 +1,47 @@
+package upshot.core.plan;
+
+import java.util.Comparator;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+
+/** How the lists of a plan are sorted: by rank, ties by id, actions and shots in story order and subjects by name. */
+final class PlanOrder {
+
+    private static final Comparator<PlanRecord> IN_ORDER =
+            Comparator.comparingDouble(PlanRecord::rank).thenComparing(PlanRecord::id);
+
+    /** The kinds on which the order of a kind depends, where it is not that kind alone. */
+    private static final Map<Kind<?>, Set<Kind<?>>> ORDERED_BY =
+            Map.of(Kind.ACTION, Set.of(Kind.ACTION, Kind.BEAT), Kind.SHOT, Set.of(Kind.SHOT, Kind.ACTION, Kind.BEAT));
+
+    private PlanOrder() {}
+
+    /** The kinds whose records decide the order of a kind. */
+    static Set<Kind<?>> dependsOn(Kind<?> kind) {
+        return ORDERED_BY.getOrDefault(kind, Set.of(kind));
+    }
+
+    static Comparator<PlanRecord> of(Kind<?> kind, Plan plan) {
+        if (kind == Kind.ACTION) {
+            return story(plan, plannedRecord -> (Action) plannedRecord).thenComparing(IN_ORDER);
+        }
+        if (kind == Kind.SUBJECT) {
+            return Comparator.comparing(PlanRecord::label, String.CASE_INSENSITIVE_ORDER)
+                    .thenComparing(IN_ORDER);
+        }
+        if (kind == Kind.SHOT) {
+            return story(plan, plannedRecord -> plan.actionOf((Shot) plannedRecord))
+                    .thenComparing(IN_ORDER);
+        }
+        return IN_ORDER;
+    }
+
+    private static Comparator<PlanRecord> story(Plan plan, Function<PlanRecord, Action> action) {
+        Comparator<PlanRecord> byBeat = Comparator.comparingDouble(
+                one -> plan.get(Kind.BEAT, action.apply(one).beatId()).rank());
+        return byBeat.thenComparing(one -> action.apply(one).beatId())
+                .thenComparingDouble(one -> action.apply(one).rank())
+                .thenComparing(one -> action.apply(one).id());
+    }
+}
