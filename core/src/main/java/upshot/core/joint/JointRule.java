@@ -7,15 +7,31 @@ import upshot.core.finding.Finding;
 /** A rule about one joint. Rules hold no state and look at nothing but the cut. */
 public interface JointRule {
 
+    /** How far a rule looks, so that a joint is judged again only where something in sight has changed. */
+    enum Sees {
+        /** The two uses that meet. */
+        MEETING,
+        /** Those, and all uses of the shots that they show. */
+        SHOTS,
+        /** The two that meet, and the pictures before them, not how long or from where they run. */
+        PAST,
+        /** The two that meet, and the order of the day. */
+        DAY
+    }
+
     /** Stable, in lower case with hyphens. */
     String id();
 
+    default Sees sees() {
+        return Sees.MEETING;
+    }
+
     /**
-     * Whether it looks at more than the two uses that meet: at the day, or at what came before them. Of that it sees the
-     * pictures, and how long and from where they run only for the shot that it leads into.
+     * The earliest use that it looks at where it sees the past; −1 where it has looked at all and would have looked
+     * further. What lies before that use may change, and it says the same.
      */
-    default boolean looksBeyond() {
-        return false;
+    default int looksBackTo(PaperCut cut, int joint) {
+        return joint;
     }
 
     /**

@@ -8,12 +8,13 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
+import upshot.core.joint.JointRule.Sees;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Brief;
 
 /**
- * All rules on joints, in the order in which they are shown: those that look at two uses alone, then those that look back,
- * then the light. Nothing is asked where a shot only goes on.
+ * All rules on joints, in the order in which they are shown: those that look at least far first. Nothing is asked where a
+ * shot only goes on.
  */
 public final class JointRules {
 
@@ -23,10 +24,10 @@ public final class JointRules {
             new ActionMatch(),
             new MoveClash(),
             new TransitionFit(),
+            new SameSeconds(),
             new TravelFlip(),
             new LineCross(),
             new SpeedRun(),
-            new SameSeconds(),
             new StateJump());
 
     private static final Comparator<Finding> WORST_FIRST =
@@ -34,23 +35,18 @@ public final class JointRules {
 
     private final List<JointRule> rules;
     private final Map<String, Integer> places = new HashMap<>();
-    private final int beyondFrom;
 
-    /**
-     * @param rules first those that look at two uses alone
-     */
     private JointRules(List<JointRule> rules) {
         this.rules = rules;
         for (JointRule rule : rules) {
             places.put(rule.id(), places.size());
         }
-        this.beyondFrom =
-                (int) rules.stream().filter(rule -> !rule.looksBeyond()).count();
     }
 
     /** All of them; the light is judged at the times of an order of the day. */
     public static JointRules with(Brief brief, DayPlan day) {
         return new JointRules(Stream.concat(ALL.stream(), Stream.of(new LightJump(brief, day)))
+                .sorted(Comparator.comparing(JointRule::sees))
                 .toList());
     }
 
@@ -60,20 +56,11 @@ public final class JointRules {
     }
 
     /**
-     * The same for a joint whose two uses have met before.
-     *
-     * @param before what was said then, of which all that looked at nothing but the two still holds
+     * The same for a joint of which what was said before still holds, but for the rules that look as far as this or
+     * further.
      */
-    public List<Finding> judgeAgain(PaperCut cut, int joint, List<Finding> before) {
-        return judgeFrom(beyondFrom, cut, joint, before);
-    }
-
-    /** The same for a joint of which everything is the same but the times of the day. */
-    public List<Finding> judgeLight(PaperCut cut, int joint, List<Finding> before) {
-        return judgeFrom(rules.size() - 1, cut, joint, before);
-    }
-
-    private List<Finding> judgeFrom(int first, PaperCut cut, int joint, List<Finding> before) {
+    public List<Finding> judgeFrom(Sees sight, PaperCut cut, int joint, List<Finding> before) {
+        int first = firstThatSees(sight);
         List<Finding> again =
                 judged(rules.subList(first, rules.size()), cut, joint).toList();
         if (again.isEmpty() && before.stream().noneMatch(finding -> places.get(finding.ruleId()) >= first)) {
@@ -85,14 +72,32 @@ public final class JointRules {
                 .toList();
     }
 
-    /** What the rules say that look at the two uses alone. */
-    public List<Finding> judgeMeeting(PaperCut cut, int joint) {
-        return judged(rules.subList(0, beyondFrom), cut, joint).toList();
+    /** The earliest use that any rule looks at to judge a joint; −1 where one would look further than the first. */
+    public int looksBackTo(PaperCut cut, int joint) {
+        int earliest = joint;
+        for (JointRule rule : rules) {
+            earliest = Math.min(earliest, rule.looksBackTo(cut, joint));
+        }
+        return earliest;
     }
 
-    /** What the other rules say, that look back in the cut or at the day. */
+    /** What the rules say that look at the two uses alone. */
+    public List<Finding> judgeMeeting(PaperCut cut, int joint) {
+        return judged(rules.subList(0, firstThatSees(Sees.SHOTS)), cut, joint).toList();
+    }
+
+    /** What the other rules say, that look further. */
     public List<Finding> judgeBeyond(PaperCut cut, int joint) {
-        return judged(rules.subList(beyondFrom, rules.size()), cut, joint).toList();
+        return judged(rules.subList(firstThatSees(Sees.SHOTS), rules.size()), cut, joint)
+                .toList();
+    }
+
+    private int firstThatSees(Sees sight) {
+        int first = 0;
+        while (rules.get(first).sees().compareTo(sight) < 0) {
+            first++;
+        }
+        return first;
     }
 
     private static Stream<Finding> judged(List<JointRule> rules, PaperCut cut, int joint) {

@@ -66,8 +66,8 @@ final class LightJump implements JointRule {
     }
 
     @Override
-    public boolean looksBeyond() {
-        return true;
+    public Sees sees() {
+        return Sees.DAY;
     }
 
     @Override

@@ -25,7 +25,7 @@ import upshot.core.size.Size;
  * The camera has gone to the other side of a line that is no travel: of a look, or between people. A neutral view, a
  * view from overhead, a detail without a face and a camera that moves across clear the memory.
  */
-final class LineCross implements JointRule {
+final class LineCross implements LooksBack {
 
     @Override
     public String id() {
@@ -33,30 +33,22 @@ final class LineCross implements JointRule {
     }
 
     @Override
-    public boolean looksBeyond() {
-        return true;
+    public boolean asks(PaperCut cut, Placed into) {
+        return into.action().line() == Line.LOOK
+                && into.use().entry() != Entry.RETURN
+                && side(cut.plan(), into) != ScreenTravel.NEUTRAL;
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed into = cut.into(joint);
-        Plan plan = cut.plan();
-        if (into.action().line() != Line.LOOK
-                || into.use().entry() == Entry.RETURN
-                || side(plan, into) == ScreenTravel.NEUTRAL) {
-            return Optional.empty();
-        }
-        for (int index = joint; index >= 0; index--) {
-            Placed earlier = cut.uses().get(index);
-            if (!earlier.action().beatId().equals(into.action().beatId())) {
-                return Optional.empty();
-            }
-            if (sameLine(earlier, into)) {
-                boolean crossed = side(plan, earlier).opposes(side(plan, into));
-                return crossed ? Optional.of(finding(plan, earlier, into)) : Optional.empty();
-            }
-        }
-        return Optional.empty();
+    public boolean settles(PaperCut cut, Placed earlier, Placed into) {
+        return !earlier.action().beatId().equals(into.action().beatId()) || sameLine(earlier, into);
+    }
+
+    @Override
+    public Optional<Finding> compare(PaperCut cut, Placed earlier, Placed into) {
+        boolean crossed = earlier.action().beatId().equals(into.action().beatId())
+                && side(cut.plan(), earlier).opposes(side(cut.plan(), into));
+        return crossed ? Optional.of(finding(cut.plan(), earlier, into)) : Optional.empty();
     }
 
     private static boolean sameLine(Placed one, Placed other) {

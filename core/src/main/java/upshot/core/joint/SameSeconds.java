@@ -30,8 +30,8 @@ final class SameSeconds implements JointRule {
     }
 
     @Override
-    public boolean looksBeyond() {
-        return true;
+    public Sees sees() {
+        return Sees.SHOTS;
     }
 
     @Override

@@ -8,6 +8,7 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
+import upshot.core.house.SpeedSchool;
 
 /** Slow motion twice running where it should stay an event, or one speed for too long where speeds should change. */
 final class SpeedRun implements JointRule {
@@ -20,8 +21,23 @@ final class SpeedRun implements JointRule {
     }
 
     @Override
-    public boolean looksBeyond() {
-        return true;
+    public Sees sees() {
+        return Sees.PAST;
+    }
+
+    /** Far enough to tell a run that has just become too long from one that has been. */
+    @Override
+    public int looksBackTo(PaperCut cut, int joint) {
+        int index = joint;
+        if (cut.plan().house().speed() == SpeedSchool.VARIED) {
+            double speed = speed(cut, cut.into(joint));
+            while (index >= 0
+                    && joint + 1 - index <= UNCHANGED
+                    && speed(cut, cut.uses().get(index)) == speed) {
+                index--;
+            }
+        }
+        return index;
     }
 
     @Override
@@ -51,11 +67,7 @@ final class SpeedRun implements JointRule {
 
     /** Said once, where the run has become too long. */
     private Optional<Finding> unchanged(PaperCut cut, int joint) {
-        int run = 1;
-        double speed = speed(cut, cut.into(joint));
-        for (int index = joint; index >= 0 && speed(cut, cut.uses().get(index)) == speed; index--) {
-            run++;
-        }
+        int run = joint + 1 - looksBackTo(cut, joint);
         return run != UNCHANGED
                 ? Optional.empty()
                 : watch(

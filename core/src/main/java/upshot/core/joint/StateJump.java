@@ -14,7 +14,7 @@ import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;
 
 /** A thing is shown in an earlier state than it was in before: whole again, unfired again. */
-final class StateJump implements JointRule {
+final class StateJump implements LooksBack {
 
     @Override
     public String id() {
@@ -22,26 +22,21 @@ final class StateJump implements JointRule {
     }
 
     @Override
-    public boolean looksBeyond() {
-        return true;
+    public boolean asks(PaperCut cut, Placed into) {
+        return tells(into.action()) && into.use().entry() != Entry.RETURN;
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed into = cut.into(joint);
-        if (!tells(into.action()) || into.use().entry() == Entry.RETURN) {
-            return Optional.empty();
-        }
-        for (int index = joint; index >= 0; index--) {
-            Placed earlier = cut.uses().get(index);
-            if (tells(earlier.action())
-                    && earlier.action().thing().equals(into.action().thing())) {
-                int before = order(cut.plan(), earlier.action());
-                int now = order(cut.plan(), into.action());
-                return now < before ? Optional.of(finding(earlier, into, before, now)) : Optional.empty();
-            }
-        }
-        return Optional.empty();
+    public boolean settles(PaperCut cut, Placed earlier, Placed into) {
+        return tells(earlier.action())
+                && earlier.action().thing().equals(into.action().thing());
+    }
+
+    @Override
+    public Optional<Finding> compare(PaperCut cut, Placed earlier, Placed into) {
+        int before = order(cut.plan(), earlier.action());
+        int now = order(cut.plan(), into.action());
+        return now < before ? Optional.of(finding(earlier, into, before, now)) : Optional.empty();
     }
 
     private static boolean tells(Action action) {

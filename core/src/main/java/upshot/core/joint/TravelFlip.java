@@ -27,7 +27,7 @@ import upshot.core.shot.Stand;
  * return and a new spot clear the memory; a camera that moves across the line is remembered with the side on which it
  * ends.
  */
-final class TravelFlip implements JointRule {
+final class TravelFlip implements LooksBack {
 
     @Override
     public String id() {
@@ -35,39 +35,32 @@ final class TravelFlip implements JointRule {
     }
 
     @Override
-    public boolean looksBeyond() {
-        return true;
+    public boolean asks(PaperCut cut, Placed into) {
+        return into.action().line() == Line.TRAVEL && travelIn(cut.plan(), into) != ScreenTravel.NEUTRAL;
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed into = cut.into(joint);
-        Plan plan = cut.plan();
-        ScreenTravel now = travelIn(plan, into);
-        if (into.action().line() != Line.TRAVEL || now == ScreenTravel.NEUTRAL) {
-            return Optional.empty();
-        }
-        return lastTravel(cut, joint).map(before -> finding(plan, before, into, joint - before.index()));
+    public boolean settles(PaperCut cut, Placed earlier, Placed into) {
+        return forgotten(cut, earlier, into) || sameMover(cut.plan(), earlier, into);
     }
 
-    /** The last use before the joint that still says which way this mover goes. */
-    private static Optional<Placed> lastTravel(PaperCut cut, int joint) {
+    /** Whether what was seen up to a use says nothing about the mover: it is declared to return, or a new beat began. */
+    private static boolean forgotten(PaperCut cut, Placed earlier, Placed into) {
+        Placed next = cut.into(earlier.index());
+        return next.use().entry() == Entry.RETURN && sameMover(cut.plan(), next, into)
+                || !earlier.action().beatId().equals(into.action().beatId());
+    }
+
+    @Override
+    public Optional<Finding> compare(PaperCut cut, Placed earlier, Placed into) {
         Plan plan = cut.plan();
-        Placed into = cut.into(joint);
-        for (int index = joint; index >= 0; index--) {
-            Placed earlier = cut.uses().get(index);
-            boolean declared = cut.into(index).use().entry() == Entry.RETURN && sameMover(plan, cut.into(index), into);
-            if (declared || !earlier.action().beatId().equals(into.action().beatId())) {
-                return Optional.empty();
-            }
-            if (sameMover(plan, earlier, into)) {
-                boolean remembered = earlier.action().line() == Line.TRAVEL
-                        && travelOut(plan, earlier) != ScreenTravel.NEUTRAL
-                        && earlier.action().spotId().equals(into.action().spotId());
-                return remembered ? Optional.of(earlier) : Optional.empty();
-            }
-        }
-        return Optional.empty();
+        boolean remembered = !forgotten(cut, earlier, into)
+                && earlier.action().line() == Line.TRAVEL
+                && travelOut(plan, earlier) != ScreenTravel.NEUTRAL
+                && earlier.action().spotId().equals(into.action().spotId());
+        return remembered
+                ? Optional.of(finding(plan, earlier, into, into.index() - 1 - earlier.index()))
+                : Optional.empty();
     }
 
     private static boolean sameMover(Plan plan, Placed one, Placed other) {

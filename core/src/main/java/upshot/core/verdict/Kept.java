@@ -1,6 +1,5 @@
 package upshot.core.verdict;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,8 +7,6 @@ import java.util.Set;
 import java.util.UUID;
 import upshot.core.coverage.Hole;
 import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
-import upshot.core.finding.Finding;
 import upshot.core.house.HoldSchool;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Kind;
@@ -33,7 +30,6 @@ final class Kept {
     private final boolean sameGround;
     private final boolean sameActions;
     private final boolean sameShots;
-    private Map<UUID, Integer> jointsBefore;
 
     Kept(Verdict before, Plan after) {
         this.before = before;
@@ -99,65 +95,10 @@ final class Kept {
         return same ? Optional.of(before.day()) : Optional.empty();
     }
 
-    /** Whether every setup stands at the same time as before. */
-    boolean sameTimes(DayPlan day) {
-        return day.sameTimes(before.day());
-    }
-
-    /** How many uses from the front show the same pictures as before. */
-    int pictures(PaperCut cut) {
-        if (!sameGround || !sameActions) {
-            return 0;
-        }
-        int same = 0;
-        int least = Math.min(cut.uses().size(), before.cut().uses().size());
-        while (same < least
-                && samePicture(before.cut().uses().get(same), cut.uses().get(same))) {
-            same++;
-        }
-        return same;
-    }
-
-    private static boolean samePicture(Placed one, Placed other) {
-        return one.shot().equals(other.shot()) && one.use().samePicture(other.use());
-    }
-
-    /**
-     * What was said of a joint before, where its uses, their shots and all pictures before them are the same;
-     * the light may have changed.
-     */
-    Optional<List<Finding>> joint(PaperCut cut, int joint, int samePictures, Set<UUID> heldShots) {
-        boolean holds = joint + 1 < samePictures
-                && holds(before.cut().outOf(joint), cut.outOf(joint), heldShots)
-                && holds(before.cut().into(joint), cut.into(joint), heldShots);
-        return holds ? Optional.of(before.joints().get(joint)) : Optional.empty();
-    }
-
-    private static boolean holds(Placed one, Placed other, Set<UUID> heldShots) {
-        return heldShots.contains(other.shot().id()) && one.use().equals(other.use());
-    }
-
-    /** What was said of the meeting of two uses before, where neither they nor their shots have changed. */
-    Optional<List<Finding>> met(Placed out, Placed into, Set<UUID> heldShots) {
-        if (!sameGround
-                || !heldShots.contains(out.shot().id())
-                || !heldShots.contains(into.shot().id())) {
-            return Optional.empty();
-        }
-        return Optional.ofNullable(jointsBefore().get(into.use().id()))
-                .filter(joint -> before.cut().outOf(joint).use().equals(out.use())
-                        && before.cut().into(joint).use().equals(into.use()))
-                .map(before.joints()::get);
-    }
-
-    /** The joints of the earlier cut by the use that they lead into; made only where a joint has to be judged again. */
-    private Map<UUID, Integer> jointsBefore() {
-        if (jointsBefore == null) {
-            jointsBefore = new HashMap<>();
-            for (int joint = 0; joint < before.cut().joints(); joint++) {
-                jointsBefore.put(before.cut().into(joint).use().id(), joint);
-            }
-        }
-        return jointsBefore;
+    /** What was said of the joints; nothing where a rule may look at something else than the uses that changed. */
+    Optional<KeptJoints> joints(PaperCut cut, Set<UUID> heldShots, DayPlan day) {
+        return sameGround && sameActions
+                ? Optional.of(new KeptJoints(before, cut, heldShots, day.sameTimes(before.day())))
+                : Optional.empty();
     }
 }

@@ -73,25 +73,15 @@ public record Verdict(
         }
         DayPlan day = kept.flatMap(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan));
         PaperCut cut = PaperCut.of(plan);
-        int pictures = kept.map(one -> one.pictures(cut)).orElse(0);
-        boolean sameTimes = kept.filter(one -> one.sameTimes(day)).isPresent();
         JointRules rules = JointRules.with(plan.brief(), day);
+        Optional<KeptJoints> keptJoints = kept.flatMap(one -> one.joints(cut, held, day));
         List<List<Finding>> joints = new ArrayList<>();
         for (int i = 0; i < cut.joints(); i++) {
             int joint = i;
-            joints.add(kept.flatMap(one -> one.joint(cut, joint, pictures, held))
-                    .map(said -> sameTimes ? said : rules.judgeLight(cut, joint, said))
-                    .orElseGet(() -> judged(rules, cut, joint, kept, held)));
+            joints.add(keptJoints.flatMap(one -> one.said(rules, joint)).orElseGet(() -> rules.judge(cut, joint)));
         }
         List<Hole> holes = kept.flatMap(Kept::holes).orElseGet(() -> Coverage.holes(plan));
         return new Verdict(plan, holes, cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
-    }
-
-    private static List<Finding> judged(
-            JointRules rules, PaperCut cut, int joint, Optional<Kept> kept, Set<UUID> held) {
-        return kept.flatMap(one -> one.met(cut.outOf(joint), cut.into(joint), held))
-                .map(before -> rules.judgeAgain(cut, joint, before))
-                .orElseGet(() -> rules.judge(cut, joint));
     }
 
     public Gauges gauges() {

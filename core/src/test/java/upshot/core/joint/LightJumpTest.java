@@ -19,6 +19,7 @@ import upshot.core.plan.Coordinates;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Turn;
+import upshot.core.verdict.Verdict;
 
 /** On 9 October at 52.63 N 1.30 E: 30.7° up at 11:42 UTC, below 10° from about 15:45, below 6° from about 16:25. */
 class LightJumpTest extends JointOnSample {
@@ -86,5 +87,18 @@ class LightJumpTest extends JointOnSample {
         assertThat(judged(plan.apply(new Change.Add(turn(plan.shots().get(0), Optional.empty(), true)))))
                 .as("where one is not shot")
                 .isEmpty();
+    }
+
+    @Test
+    void a_verdict_that_keeps_the_joint_judges_its_light_again_where_the_times_have_moved() {
+        Plan plan = twoShots();
+        Turn late = turn(plan.shots().get(1), Optional.of(LocalTime.of(11, 58)), false);
+        Plan alike = plan.apply(Change.batch(List.of(
+                new Change.Add(turn(plan.shots().get(0), Optional.of(LocalTime.of(11, 20)), false)),
+                new Change.Add(late))));
+        Plan later = alike.apply(Change.set(late, "pinnedTime", Optional.of(LocalTime.of(13, 0))));
+
+        assertThat(Verdict.of(alike).after(later).joints()).isEqualTo(Verdict.of(later).joints());
+        assertThat(Verdict.of(later).joints()).isNotEqualTo(Verdict.of(alike).joints());
     }
 }

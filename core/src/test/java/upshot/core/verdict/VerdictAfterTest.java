@@ -17,6 +17,7 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Ranks;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
@@ -47,11 +48,13 @@ class VerdictAfterTest {
         for (int i = 0; i < 40; i++) {
             Use use = plan.uses().get(random.nextInt(plan.uses().size()));
             plan = plan.apply(
-                    switch (random.nextInt(4)) {
+                    switch (random.nextInt(6)) {
                         case 0 -> Change.set(use, "frames", 10 + random.nextInt(90));
                         case 1 -> Change.set(use, "inS", Optional.of(random.nextInt(40) / 10.0));
                         case 2 ->
                             Change.set(use, "frameStep", List.of(1.0, -1.0, 2.0).get(random.nextInt(3)));
+                        case 3 -> Change.set(use, "rank", random.nextDouble() * 60 * Ranks.STEP);
+                        case 4 -> new Change.Remove(use);
                         default ->
                             Change.set(use, "entry", use.entry() == Entry.RETURN ? Entry.STRAIGHT : Entry.RETURN);
                     });
