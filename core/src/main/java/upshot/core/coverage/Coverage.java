@@ -33,6 +33,8 @@ public final class Coverage {
         }
     }
 
+    private record Holes(List<Hole> holes) {}
+
     private static final List<Demand> TRIAD = List.of(
             new Demand(SizeClass.WIDE, View.ANY, "Nobody will know where this is."),
             new Demand(SizeClass.MID, View.ANY, "Nobody will see who does it."),
@@ -67,6 +69,11 @@ public final class Coverage {
 
     /** The holes of one action. */
     public static List<Hole> holes(Plan plan, Action action) {
+        return plan.once(Holes.class, action, () -> new Holes(workedOut(plan, action)))
+                .holes();
+    }
+
+    private static List<Hole> workedOut(Plan plan, Action action) {
         if (action.feature()) {
             return plan.shotsOf(action).isEmpty()
                     ? List.of(new Hole(

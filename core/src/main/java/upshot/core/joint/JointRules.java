@@ -1,10 +1,10 @@
 package upshot.core.joint;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
@@ -52,7 +52,7 @@ public final class JointRules {
 
     /** What every rule says about a joint, worst first. */
     public List<Finding> judge(PaperCut cut, int joint) {
-        return judged(rules, cut, joint).sorted(WORST_FIRST).toList();
+        return judged(rules, cut, joint).stream().sorted(WORST_FIRST).toList();
     }
 
     /**
@@ -61,8 +61,7 @@ public final class JointRules {
      */
     public List<Finding> judgeFrom(Sees sight, PaperCut cut, int joint, List<Finding> before) {
         int first = firstThatSees(sight);
-        List<Finding> again =
-                judged(rules.subList(first, rules.size()), cut, joint).toList();
+        List<Finding> again = judged(rules.subList(first, rules.size()), cut, joint);
         if (again.isEmpty() && before.stream().noneMatch(finding -> places.get(finding.ruleId()) >= first)) {
             return before;
         }
@@ -83,13 +82,12 @@ public final class JointRules {
 
     /** What the rules say that look at the two uses alone. */
     public List<Finding> judgeMeeting(PaperCut cut, int joint) {
-        return judged(rules.subList(0, firstThatSees(Sees.SHOTS)), cut, joint).toList();
+        return judged(rules.subList(0, firstThatSees(Sees.SHOTS)), cut, joint);
     }
 
     /** What the other rules say, that look further. */
     public List<Finding> judgeBeyond(PaperCut cut, int joint) {
-        return judged(rules.subList(firstThatSees(Sees.SHOTS), rules.size()), cut, joint)
-                .toList();
+        return judged(rules.subList(firstThatSees(Sees.SHOTS), rules.size()), cut, joint);
     }
 
     private int firstThatSees(Sees sight) {
@@ -100,9 +98,11 @@ public final class JointRules {
         return first;
     }
 
-    private static Stream<Finding> judged(List<JointRule> rules, PaperCut cut, int joint) {
-        return cut.goesOn(joint)
-                ? Stream.empty()
-                : rules.stream().map(rule -> rule.judge(cut, joint)).flatMap(Optional::stream);
+    private static List<Finding> judged(List<JointRule> rules, PaperCut cut, int joint) {
+        List<Finding> findings = new ArrayList<>(0);
+        if (!rules.isEmpty() && !cut.goesOn(joint)) {
+            rules.forEach(rule -> rule.judge(cut, joint).ifPresent(findings::add));
+        }
+        return findings;
     }
 }

@@ -3,6 +3,7 @@ package upshot.core.order;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -21,15 +22,13 @@ final class Construction {
     private final Turns turns;
     private final List<Integer> free;
     private final BitSet waiting = new BitSet();
-    private final List<List<Integer>> crews;
-    private final List<Pace> shotElsewhere = new ArrayList<>();
+    private final List<List<Pace>> crews = new ArrayList<>();
     private Crew crew;
     private Pace now;
 
     private Construction(Shoot shoot) {
         this.shoot = shoot;
         this.pacing = new Pacing(shoot);
-        this.crews = RunningOrder.empty(shoot);
         this.turns = new Turns(shoot);
         this.free = new ArrayList<>(turns.inTurn());
         free.forEach(waiting::set);
@@ -41,27 +40,26 @@ final class Construction {
     }
 
     private RunningOrder build() {
-        for (int i = 0; i < shoot.crews().size(); i++) {
-            crew = shoot.crews().get(i);
+        for (Crew next : shoot.crews()) {
+            crew = next;
             now = Pace.atCall(shoot, crew);
             for (List<Integer> bound : bound()) {
                 fill(bound);
                 take(bound);
             }
             fill(List.of());
-            crews.set(i, shot());
+            crews.add(shot());
         }
-        return RunningOrder.of(shoot, crews);
+        return RunningOrder.timed(shoot, crews);
     }
 
     /** What the crew shoots, read back from the last of it. */
-    private List<Integer> shot() {
-        List<Integer> shot = new ArrayList<>();
+    private List<Pace> shot() {
+        LinkedList<Pace> shot = new LinkedList<>();
         for (Pace pace = now; !pace.first(); pace = pace.before()) {
-            shot.add(0, pace.setup());
-            shotElsewhere.add(pace);
+            shot.addFirst(pace);
         }
-        return shot;
+        return List.copyOf(shot);
     }
 
     /** Fixed moments and pinned setups of this crew by the clock, those of one moment together. */
@@ -115,10 +113,10 @@ final class Construction {
 
     /** What waits for nothing else to be shot goes before what does. */
     private Optional<Pace> next(List<Integer> bound) {
-        return next(bound, true).or(() -> next(bound, false));
+        return next(bound, false).or(() -> next(bound, true));
     }
 
-    private Optional<Pace> next(List<Integer> bound, boolean afterItsPrerequisites) {
+    private Optional<Pace> next(List<Integer> bound, boolean waits) {
         Optional<Pace> soonest = Optional.empty();
         double upTo = bound.stream().mapToDouble(turns::rank).min().orElse(Double.MAX_VALUE);
         for (int setup : free) {
@@ -126,8 +124,7 @@ final class Construction {
             if (timed
                     || !mayTake(setup)
                     || turns.written() && turns.rank(setup) > upTo
-                    || afterItsPrerequisites
-                            && waiting.intersects(shoot.prerequisites().before(setup))) {
+                    || waits != waiting.intersects(shoot.prerequisites().before(setup))) {
                 continue;
             }
             Pace next = pacing.then(now, setup);
@@ -144,7 +141,9 @@ final class Construction {
 
     private boolean possible(Pace next) {
         return next.brokenMin() == 0
-                && shotElsewhere.stream().allMatch(other -> TwoCrews.brokenMin(shoot, next, other) == 0);
+                && crews.stream()
+                        .allMatch(others ->
+                                others.stream().allMatch(other -> TwoCrews.brokenMin(shoot, next, other) == 0));
     }
 
     /** Whether a moment that could be taken from here can still be taken after it. */

@@ -6,7 +6,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import upshot.core.plan.Shot;
 
 /**
@@ -41,6 +43,11 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
                     part.fixedMin() >= 0,
                     order.shoot().pinnedMin(pace.setup(), pace.crew()) >= 0,
                     pace);
+        }
+
+        /** Whether the same shots begin at the same time. */
+        boolean sameStart(Slot other) {
+            return startMin == other.startMin && setup.sameShots(other.setup);
         }
 
         /** Whether it is the same setup at the same time. */
@@ -114,24 +121,21 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
-    /** Whether every setup stands at the same time. */
-    public boolean sameTimes(DayPlan other) {
-        if (slots.size() != other.slots.size()) {
-            return false;
-        }
-        for (int i = 0; i < slots.size(); i++) {
-            if (!slots.get(i).sameTime(other.slots.get(i))) {
-                return false;
-            }
-        }
-        return true;
+    /** Whether every shot begins at the same time, however it may look now. */
+    public boolean sameStarts(DayPlan other) {
+        return same(other, Slot::sameStart);
+    }
+
+    private boolean same(DayPlan other, BiPredicate<Slot, Slot> alike) {
+        return slots.size() == other.slots.size()
+                && IntStream.range(0, slots.size()).allMatch(i -> alike.test(slots.get(i), other.slots.get(i)));
     }
 
     /** Two days are the same when the same setups stand at the same times, whatever they were made from. */
     @Override
     public boolean equals(Object other) {
         return other instanceof DayPlan that
-                && sameTimes(that)
+                && same(that, Slot::sameTime)
                 && dropped.equals(that.dropped)
                 && talkMin == that.talkMin
                 && slackMin == that.slackMin;

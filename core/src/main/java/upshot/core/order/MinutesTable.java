@@ -56,14 +56,29 @@ public record MinutesTable(Map<Threshold, Double> moved, List<Walk> walks) {
     }
 
     /**
-     * One line of a setup's minutes.
+     * One line of a setup's minutes. Thousands are only added up, so that nothing is put into words before it is asked
+     * for.
      *
-     * @param label what the time goes into
+     * @param what the time goes into
+     * @param which of these, or empty
      */
-    public record Item(String label, double minutes) {
+    public record Item(String what, String which, double minutes) {
+
+        Item(String what, double minutes) {
+            this(what, "", minutes);
+        }
+
+        /** What the time goes into. */
+        public String label() {
+            return which.isEmpty() ? what : what + " " + which;
+        }
 
         static double total(List<Item> items) {
-            return items.stream().mapToDouble(Item::minutes).sum();
+            double sum = 0;
+            for (Item item : items) {
+                sum += item.minutes;
+            }
+            return sum;
         }
     }
 
@@ -79,13 +94,14 @@ public record MinutesTable(Map<Threshold, Double> moved, List<Walk> walks) {
         }
         if (before != null && !before.spot().id().equals(next.spot().id())) {
             items.add(new Item(
-                    "Walk from " + before.spot().name(),
+                    "Walk from",
+                    before.spot().name(),
                     walkMin(before.spot().id(), next.spot().id())));
         }
         boolean otherSupport = before == null || before.support() != next.support();
         items.add(
                 otherSupport
-                        ? new Item("Rig the " + next.support().label(), of(RIGGING.get(next.support())))
+                        ? new Item("Rig the", next.support().label(), of(RIGGING.get(next.support())))
                         : new Item("New stand", of(Threshold.NEW_STAND)));
         if (before != null && !before.lens().equals(next.lens())) {
             items.add(new Item("Change the lens", of(Threshold.LENS)));

@@ -28,7 +28,15 @@ public record RunningOrder(Shoot shoot, List<List<Integer>> crews, List<List<Pac
             }
             paces.add(List.copyOf(one));
         }
-        return new RunningOrder(shoot, crews.stream().map(List::copyOf).toList(), List.copyOf(paces));
+        return timed(shoot, paces);
+    }
+
+    /** An order that is on the clock already. */
+    static RunningOrder timed(Shoot shoot, List<List<Pace>> paces) {
+        List<List<Integer>> crews = paces.stream()
+                .map(crew -> crew.stream().map(Pace::setup).toList())
+                .toList();
+        return new RunningOrder(shoot, crews, List.copyOf(paces));
     }
 
     /** Setups that nobody shoots, in story order. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Lens;
@@ -33,7 +34,8 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
      * Where and with what the camera stands.
      *
      * @param lens the lens of the kit that reaches the focal length, or the length where none does
-     * @param lights the lamps of the spot and those of one's own
+     * @param lampsOff whether the lamps of the spot are
+     * @param own where lamps of one's own stand, in degrees: key, fill and back
      */
     public record Stand(
             UUID actionId,
@@ -42,7 +44,8 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
             String lens,
             Support support,
             FrameRate rate,
-            List<Object> lights) {
+            boolean lampsOff,
+            List<Optional<Double>> own) {
 
         static Stand of(Plan plan, Shot shot) {
             return new Stand(
@@ -52,7 +55,13 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
                     lens(plan, shot),
                     shot.support(),
                     shot.captureRate(),
-                    lightOf(shot));
+                    shot.lampsOff(),
+                    List.of(shot.keyDeg(), shot.fillDeg(), shot.backDeg()));
+        }
+
+        /** With the same gear and light from where another stands. */
+        Stand seenFrom(Stand other) {
+            return new Stand(actionId, other.bearingDeg, other.heightM, lens, support, rate, lampsOff, own);
         }
 
         private static String lens(Plan plan, Shot shot) {
@@ -66,15 +75,12 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
 
     private record Shared(Stand stand, Priority priority) {}
 
-    private static List<Object> lightOf(Shot shot) {
-        return List.of(shot.lampsOff(), shot.keyDeg(), shot.fillDeg(), shot.backDeg());
-    }
+    private record OfAction(List<Setup> setups) {}
 
     /** Whether lamps of one's own stand differently, and some are used. */
     boolean lightsDifferFrom(Setup before) {
-        List<Object> own = lightOf(first()).subList(1, 4);
-        boolean used = own.stream().anyMatch(lamp -> !lamp.equals(Optional.empty()));
-        return used && (before == null || !own.equals(lightOf(before.first()).subList(1, 4)));
+        boolean used = stand.own().stream().anyMatch(Optional::isPresent);
+        return used && (before == null || !stand.own().equals(before.stand().own()));
     }
 
     public Setup {
@@ -83,18 +89,23 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
 
     /** All setups of a plan, in story order of their first shots. */
     public static List<Setup> of(Plan plan) {
-        Map<Shared, List<Shot>> byStand = new LinkedHashMap<>();
-        plan.shots()
-                .forEach(shot -> byStand.computeIfAbsent(
-                                new Shared(Stand.of(plan, shot), shot.priority()), none -> new ArrayList<>())
-                        .add(shot));
-        return byStand.entrySet().stream()
-                .map(entry -> of(plan, entry.getKey().stand(), entry.getValue()))
+        return plan.actions().stream()
+                .flatMap(action -> plan.once(OfAction.class, action, () -> workedOut(plan, action)).setups().stream())
                 .toList();
     }
 
-    private static Setup of(Plan plan, Stand stand, List<Shot> shots) {
-        Action action = plan.actionOf(shots.get(0));
+    private static OfAction workedOut(Plan plan, Action action) {
+        Map<Shared, List<Shot>> byStand = new LinkedHashMap<>();
+        plan.shotsOf(action)
+                .forEach(shot -> byStand.computeIfAbsent(
+                                new Shared(Stand.of(plan, shot), shot.priority()), none -> new ArrayList<>())
+                        .add(shot));
+        return new OfAction(byStand.entrySet().stream()
+                .map(entry -> of(plan, action, entry.getKey().stand(), entry.getValue()))
+                .toList());
+    }
+
+    private static Setup of(Plan plan, Action action, Stand stand, List<Shot> shots) {
         return new Setup(action, plan.spotOf(action), shots, stand, shootS(plan, action, shots) / 60);
     }
 
@@ -128,6 +139,14 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
 
     public String lens() {
         return stand.lens();
+    }
+
+    /** Whether it is made of the same shots, whatever has changed of them. */
+    boolean sameShots(Setup other) {
+        return shots.size() == other.shots.size()
+                && IntStream.range(0, shots.size())
+                        .allMatch(
+                                i -> shots.get(i).id().equals(other.shots.get(i).id()));
     }
 
     /** How much its shots are wanted, all alike. */

@@ -1,7 +1,6 @@
 package upshot.core.order;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
@@ -76,8 +75,8 @@ public final class Shoot {
         }
     }
 
-    /** What all setups of an action share. */
-    private record Shared(List<Hours> hours, int[] people, BitSet setups) {}
+    /** What all setups of an action share, whatever its shots. */
+    private record Shared(List<Hours> hours, int[] people) {}
 
     private Shoot(Plan plan, MinutesTable table, List<Setup> setups) {
         this.plan = plan;
@@ -93,13 +92,13 @@ public final class Shoot {
                 .filter(subject -> subject.kind() == SubjectKind.PERSON)
                 .toList();
         this.prerequisites = new Prerequisites(plan, this.setups);
-        Map<UUID, Shared> shared = new HashMap<>();
+        Map<UUID, BitSet> byAction = new HashMap<>();
         for (int i = 0; i < this.setups.size(); i++) {
-            Action action = this.setups.get(i).action();
-            shared.computeIfAbsent(action.id(), none -> shared(action)).setups().set(i);
+            byAction.computeIfAbsent(this.setups.get(i).action().id(), none -> new BitSet())
+                    .set(i);
         }
         for (int i = 0; i < this.setups.size(); i++) {
-            parts.add(part(i, shared.get(this.setups.get(i).action().id())));
+            parts.add(part(i, byAction.get(this.setups.get(i).action().id())));
         }
         this.changes = new double[this.setups.size() + 1][];
         this.capacityMegabytes = plan.list(Kind.CARD).stream()
@@ -117,17 +116,22 @@ public final class Shoot {
     }
 
     private Shared shared(Action action) {
+        return plan.once(Shared.class, action, () -> workedOut(action));
+    }
+
+    private Shared workedOut(Action action) {
         List<Hours> hours =
                 crews.stream().map(crew -> Hours.of(plan, action, crew)).toList();
         int[] performing = Coverage.performing(plan, action).stream()
                 .mapToInt(people::indexOf)
                 .filter(i -> i >= 0)
                 .toArray();
-        return new Shared(hours, performing, new BitSet());
+        return new Shared(hours, performing);
     }
 
-    private Part part(int index, Shared shared) {
+    private Part part(int index, BitSet sameAction) {
         Setup setup = setups.get(index);
+        Shared shared = shared(setup.action());
         Optional<Turn> turn = turnOf(setup);
         double megabytes = 0;
         double copyMin = 0;
@@ -146,8 +150,8 @@ public final class Shoot {
                 turn,
                 shared.people(),
                 prerequisites.after(index),
-                shared.setups(),
-                setup.onceOnly() ? shared.setups() : NONE,
+                sameAction,
+                setup.onceOnly() ? sameAction : NONE,
                 megabytes,
                 copyMin,
                 prerequisites.firstClass(setup));
@@ -228,7 +232,8 @@ public final class Shoot {
     }
 
     /**
-     * Minutes to be ready for a setup, worked out when they are first asked for.
+     * Minutes to be ready for a setup, worked out when they are first asked for; again where they are none, which is soon
+     * seen.
      *
      * @param before −1 at the start of the day
      */
@@ -236,10 +241,9 @@ public final class Shoot {
         double[] from = changes[before + 1];
         if (from == null) {
             from = new double[setups.size()];
-            Arrays.fill(from, Double.NaN);
             changes[before + 1] = from;
         }
-        if (Double.isNaN(from[next])) {
+        if (from[next] == 0) {
             from[next] = MinutesTable.Item.total(changeItems(before, next));
         }
         return from[next];

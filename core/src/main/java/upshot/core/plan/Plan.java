@@ -227,15 +227,18 @@ public final class Plan {
      * @param what the type of the answer, which stands for the question too
      */
     public <T> T once(Class<T> what, PlanRecord of, Supplier<T> work) {
-        boolean own = records.get(Kind.of(of)).get(of.id()) == of;
-        return own ? workedOut.once(what, of.id(), work) : work.get();
+        return workedOut.once(what, of, this::has, work);
+    }
+
+    private boolean has(PlanRecord one) {
+        return records.get(Kind.of(one)).get(one.id()) == one;
     }
 
     /**
      * Keeps what an earlier plan has worked out for one of its records; the caller vouches that all of it still holds.
      */
     public void keep(Plan earlier, PlanRecord of) {
-        workedOut.keep(earlier.workedOut, of.id());
+        workedOut.keep(earlier.workedOut, of);
     }
 
     @Override

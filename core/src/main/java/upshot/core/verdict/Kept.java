@@ -5,12 +5,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import upshot.core.coverage.Hole;
 import upshot.core.cut.PaperCut;
 import upshot.core.house.HoldSchool;
 import upshot.core.order.DayPlan;
+import upshot.core.order.ShootingOrder;
+import upshot.core.plan.Action;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.shot.ShotNumbers;
@@ -30,6 +32,7 @@ final class Kept {
     private final boolean sameGround;
     private final boolean sameActions;
     private final boolean sameShots;
+    private final boolean sameUses;
 
     Kept(Verdict before, Plan after) {
         this.before = before;
@@ -39,22 +42,30 @@ final class Kept {
                 .allMatch(kind -> before.plan().hasSame(kind, after));
         this.sameActions = before.plan().hasSame(Kind.ACTION, after);
         this.sameShots = before.plan().hasSame(Kind.SHOT, after);
+        this.sameUses = before.plan().hasSame(Kind.USE, after);
     }
 
     /** Whether nothing that the figures of a shot and the rules on it look at has changed. */
     boolean holds(Shot shot) {
         return sameGround
-                && before.plan().find(Kind.SHOT, shot.id()).filter(shot::equals).isPresent()
-                && before.plan().actionOf(shot).equals(after.actionOf(shot))
-                && sameUses(shot)
-                && (after.house().hold() != HoldSchool.LONG || ends(before.plan(), shot) == ends(after, shot));
+                && (sameShots || same(Kind.SHOT, shot))
+                && (sameActions || same(Kind.ACTION, after.actionOf(shot)))
+                && (sameUses || sameUses(shot));
     }
 
-    /** The same uses, each followed by a transition of the same kind and length. */
+    private <R extends PlanRecord> boolean same(Kind<R> kind, R one) {
+        return before.plan().find(kind, one.id()).filter(one::equals).isPresent();
+    }
+
+    /**
+     * The same uses, each followed by a transition of the same kind and length; and none of them first or last now where
+     * that counts.
+     */
     private boolean sameUses(Shot shot) {
         List<Use> uses = after.usesOf(shot);
         return uses.equals(before.plan().usesOf(shot))
-                && uses.stream().allMatch(use -> sameJoin(before.plan().after(use), after.after(use)));
+                && uses.stream().allMatch(use -> sameJoin(before.plan().after(use), after.after(use)))
+                && (after.house().hold() != HoldSchool.LONG || ends(before.plan(), shot) == ends(after, shot));
     }
 
     private static boolean sameJoin(Optional<Use> one, Optional<Use> other) {
@@ -77,13 +88,22 @@ final class Kept {
         return before.numbers().get(shot.id());
     }
 
-    /** The holes, where no shot has changed. */
-    Optional<List<Hole>> holes() {
-        return sameGround && sameActions && sameShots ? Optional.of(before.holes()) : Optional.empty();
+    /** Lets the changed plan know what follows from actions that are the same, with all of their shots. */
+    void actions(Set<UUID> heldShots) {
+        if (sameGround && before.plan().hasSame(Kind.SHIFT, after)) {
+            for (Action action : after.actions()) {
+                List<Shot> shots = after.shotsOf(action);
+                if (shots.equals(before.plan().shotsOf(action))
+                        && shots.stream().allMatch(shot -> heldShots.contains(shot.id()))
+                        && (sameActions || same(Kind.ACTION, action))) {
+                    after.keep(before.plan(), action);
+                }
+            }
+        }
     }
 
-    /** The order of the day, where no setup has changed or takes another time. */
-    Optional<DayPlan> day(Map<UUID, ShotNumbers> numbers) {
+    /** The order of the day; the very same where no setup has changed or takes another time. */
+    DayPlan day(Map<UUID, ShotNumbers> numbers) {
         boolean same = sameGround
                 && sameActions
                 && sameShots
@@ -92,13 +112,13 @@ final class Kept {
                 && numbers.entrySet().stream()
                         .allMatch(entry -> entry.getValue().shotTimeS()
                                 == before.numbers().get(entry.getKey()).shotTimeS());
-        return same ? Optional.of(before.day()) : Optional.empty();
+        return same ? before.day() : ShootingOrder.after(before.day(), after);
     }
 
     /** What was said of the joints; nothing where a rule may look at something else than the uses that changed. */
     Optional<KeptJoints> joints(PaperCut cut, Set<UUID> heldShots, DayPlan day) {
         return sameGround && sameActions
-                ? Optional.of(new KeptJoints(before, cut, heldShots, day.sameTimes(before.day())))
+                ? Optional.of(new KeptJoints(before, cut, heldShots, day.sameStarts(before.day())))
                 : Optional.empty();
     }
 }

@@ -28,7 +28,7 @@ final class KeptJoints {
 
     /**
      * @param heldShots whose figures, action and uses have not changed
-     * @param sameTimes whether every setup of the day stands where it stood
+     * @param sameTimes whether every shot of the day begins when it began
      */
     KeptJoints(Verdict before, PaperCut cut, Set<UUID> heldShots, boolean sameTimes) {
         this.before = before;
@@ -72,7 +72,7 @@ final class KeptJoints {
             return Optional.empty();
         }
         List<Finding> said = before.joints().get(place[joint]);
-        if (!samePast(joint, rules.looksBackTo(cut, joint))) {
+        if (!samePast(rules, joint)) {
             return Optional.of(rules.judgeFrom(Sees.PAST, cut, joint, said));
         }
         return Optional.of(sameTimes ? said : rules.judgeFrom(Sees.DAY, cut, joint, said));
@@ -84,9 +84,13 @@ final class KeptJoints {
                 && before.cut().uses().get(place[index]).use().equals(now.use());
     }
 
-    /** Whether the pictures from a use on up to a joint stand as they stood; all of them where the use is −1. */
-    private boolean samePast(int joint, int from) {
-        boolean fromTheFront = from < 0 && place[joint] == joint;
-        return run[joint] > joint - Math.max(0, from) && (from >= 0 || fromTheFront);
+    /** Whether the pictures stand as they stood up to a joint, all of them or those that a rule looks back to. */
+    private boolean samePast(JointRules rules, int joint) {
+        boolean fromTheFront = run[joint] == joint + 1 && place[joint] == joint;
+        if (fromTheFront) {
+            return true;
+        }
+        int from = rules.looksBackTo(cut, joint);
+        return from >= 0 && run[joint] > joint - from;
     }
 }

@@ -71,7 +71,8 @@ public record Verdict(
                 shots.put(shot.id(), findings);
             }
         }
-        DayPlan day = kept.flatMap(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan));
+        kept.ifPresent(one -> one.actions(held));
+        DayPlan day = kept.map(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan));
         PaperCut cut = PaperCut.of(plan);
         JointRules rules = JointRules.with(plan.brief(), day);
         Optional<KeptJoints> keptJoints = kept.flatMap(one -> one.joints(cut, held, day));
@@ -80,8 +81,8 @@ public record Verdict(
             int joint = i;
             joints.add(keptJoints.flatMap(one -> one.said(rules, joint)).orElseGet(() -> rules.judge(cut, joint)));
         }
-        List<Hole> holes = kept.flatMap(Kept::holes).orElseGet(() -> Coverage.holes(plan));
-        return new Verdict(plan, holes, cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
+        return new Verdict(
+                plan, Coverage.holes(plan), cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
     }
 
     public Gauges gauges() {

@@ -98,7 +98,8 @@ class LightJumpTest extends JointOnSample {
                 new Change.Add(late))));
         Plan later = alike.apply(Change.set(late, "pinnedTime", Optional.of(LocalTime.of(13, 0))));
 
-        assertThat(Verdict.of(alike).after(later).joints()).isEqualTo(Verdict.of(later).joints());
+        assertThat(Verdict.of(alike).after(later).joints())
+                .isEqualTo(Verdict.of(later).joints());
         assertThat(Verdict.of(later).joints()).isNotEqualTo(Verdict.of(alike).joints());
     }
 }
