@@ -18,6 +18,7 @@ import upshot.core.joint.JointRules;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
+import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
@@ -49,20 +50,22 @@ public final class Benchmarks {
         Shot turned = full.shots().get(100);
         Verdict judged = Verdict.of(full);
         Verdict judgedCut = Verdict.of(cut);
-        Shot inCut = cut.shots().get(100);
+        Use use = cut.uses().get(100);
+        double between = (cut.uses().get(40).rank() + cut.uses().get(41).rank()) / 2;
         Verdict minuteAndAHalf = Verdict.of(full.apply(Change.set(full.brief(), "lengthS", 90.0)));
         DayPlan day = DayBenchmarks.writtenDown(150);
         List<Row> rows = List.of(
                 timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
                 timed("Judge 60 actions and 250 shots", "100 ms", () -> Verdict.of(full)),
-                timed("Preview: turn one shot and judge again", "50 ms", () -> again(judged, turned)),
-                timed("One shot of 200 uses turned and judged again", "1 ms wanted", () -> again(judgedCut, inCut)),
-                timed("One of 200 uses made longer and judged again", "1 ms wanted", () -> longer(judgedCut)),
-                timed("Judge the joints of 200 uses and the whole", "5 ms wanted", () -> joints(cut, judgedCut.day())),
-                timed(
-                        "Judge the joints of 2,000 uses and the whole",
-                        "50 ms wanted",
-                        () -> joints(longCut, judgedCut.day())),
+                timed("Preview: turn one shot and judge again", "50 ms", () -> after(judged, turn(turned))),
+                edited("made longer", judgedCut, Change.set(use, "frames", use.frames() + 1)),
+                edited("moved", judgedCut, Change.set(use, "rank", between)),
+                edited("taken out", judgedCut, new Change.Remove(use)),
+                edited("shows another shot", judgedCut, Change.set(use, "shotId", turned.id())),
+                edited("has another transition", judgedCut, Change.set(use, "entry", Entry.RETURN)),
+                edited("is of a shot that is turned", judgedCut, turn(cut.shotOf(use))),
+                timed("Judge the joints of 200 uses and the whole", "5 ms", () -> joints(cut, judgedCut.day())),
+                timed("Judge the joints of 2,000 uses and the whole", "50 ms", () -> joints(longCut, judgedCut.day())),
                 timed("Judge a job of 200 uses, with its shots", "", () -> Verdict.of(cut)),
                 timed("Judge a job of 2,000 uses, with its shots", "", () -> Verdict.of(longCut)),
                 timed("Arrange 90 s out of 250 shots", "2,000 ms", () -> arranged(minuteAndAHalf)),
@@ -74,14 +77,16 @@ public final class Benchmarks {
         return new Fill(UUID::randomUUID, Codes.of(plan)).propose(plan, hole -> true);
     }
 
-    private static Verdict again(Verdict before, Shot turned) {
-        double bearing = turned.bearingDeg() == 45 ? 50.0 : 45.0;
-        return before.after(before.plan().apply(Change.set(turned, "bearingDeg", bearing)));
+    private static Change turn(Shot shot) {
+        return Change.set(shot, "bearingDeg", shot.bearingDeg() == 45 ? 50.0 : 45.0);
     }
 
-    private static Verdict longer(Verdict before) {
-        Use use = before.plan().uses().get(100);
-        return before.after(before.plan().apply(Change.set(use, "frames", use.frames() + 1)));
+    private static Verdict after(Verdict before, Change change) {
+        return before.after(before.plan().apply(change));
+    }
+
+    private static Row edited(String how, Verdict before, Change change) {
+        return timed("One of 200 uses " + how + ", judged again", "1 ms", () -> after(before, change));
     }
 
     /** Joints and the whole, of a plan of which nothing is known yet. */

@@ -45,6 +45,10 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
                     pace);
         }
 
+        private Slot with(Shoot shoot) {
+            return new Slot(number, shoot.setups().get(pace.setup()), startMin, endMin, fixed, pinned, pace);
+        }
+
         /** Whether the same shots begin at the same time. */
         boolean sameStart(Slot other) {
             return startMin == other.startMin && setup.sameShots(other.setup);
@@ -81,6 +85,18 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
         int needed = dropped.stream().mapToInt(Dropped::needsMin).sum();
         int talk = Pace.atCall(order.shoot(), order.shoot().crews().get(0)).endMin();
         return new DayPlan(List.copyOf(slots), dropped, talk, needed > 0 ? -needed : slack(order), order);
+    }
+
+    /** The same day of a shoot that is the same for the clock. */
+    DayPlan takenOver(Shoot shoot) {
+        return new DayPlan(
+                slots.stream().map(slot -> slot.with(shoot)).toList(),
+                dropped.stream()
+                        .map(one -> new Dropped(one.index, shoot.setups().get(one.index), one.needsMin))
+                        .toList(),
+                talkMin,
+                slackMin,
+                new RunningOrder(shoot, order.crews(), order.paces()));
     }
 
     private static Dropped dropped(RunningOrder order, int setup) {

@@ -2,6 +2,7 @@ package upshot.core.order;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collections;
 import java.util.Comparator;
@@ -31,19 +32,21 @@ public final class Prerequisites {
      */
     public record Prerequisite(int first, int then, String why) {}
 
+    private static final BitSet NONE = new BitSet();
+
     private final List<Setup> setups;
     private final OrderSchool school;
     private final List<Prerequisite> all = new ArrayList<>();
-    private final List<BitSet> before = new ArrayList<>();
-    private final List<BitSet> after = new ArrayList<>();
+    private final BitSet[] before;
+    private final BitSet[] after;
 
     Prerequisites(Plan plan, List<Setup> setups) {
         this.setups = setups;
         this.school = plan.house().dayOrder();
-        setups.forEach(setup -> {
-            before.add(new BitSet());
-            after.add(new BitSet());
-        });
+        this.before = new BitSet[setups.size()];
+        this.after = new BitSet[setups.size()];
+        Arrays.fill(before, NONE);
+        Arrays.fill(after, NONE);
         Map<String, List<Integer>> byThing = new HashMap<>();
         Map<UUID, List<Integer>> byAction = new HashMap<>();
         for (int i = 0; i < setups.size(); i++) {
@@ -94,21 +97,28 @@ public final class Prerequisites {
     }
 
     private void add(int first, int then, String why) {
-        if (!before.get(then).get(first)) {
-            before.get(then).set(first);
-            after.get(first).set(then);
+        if (!before[then].get(first)) {
+            set(before, then, first);
+            set(after, first, then);
             all.add(new Prerequisite(first, then, why));
         }
     }
 
+    private static void set(BitSet[] all, int setup, int other) {
+        if (all[setup] == NONE) {
+            all[setup] = new BitSet();
+        }
+        all[setup].set(other);
+    }
+
     /** Setups that must not come after this one. */
     BitSet before(int setup) {
-        return before.get(setup);
+        return before[setup];
     }
 
     /** Setups that must not come before this one. */
     BitSet after(int setup) {
-        return after.get(setup);
+        return after[setup];
     }
 
     /** Why one comes before the other, where it must. */
@@ -162,9 +172,7 @@ public final class Prerequisites {
         }
         way.addLast(setup);
         state[setup] = 1;
-        for (int first = before.get(setup).nextSetBit(0);
-                first >= 0;
-                first = before.get(setup).nextSetBit(first + 1)) {
+        for (int first = before[setup].nextSetBit(0); first >= 0; first = before[setup].nextSetBit(first + 1)) {
             if (state[first] == 1) {
                 List<Integer> cycle = new ArrayList<>(way);
                 cycle = new ArrayList<>(cycle.subList(cycle.indexOf(first), cycle.size()));

@@ -15,10 +15,7 @@ public final class ShootingOrder {
     /** The same, where the day of an earlier plan is known: nothing is ordered anew as long as the clock sees no change. */
     public static DayPlan after(DayPlan before, Plan plan) {
         Shoot shoot = Shoot.of(plan);
-        RunningOrder order = before.order();
-        return SameForTheClock.are(shoot, order.shoot())
-                ? DayPlan.of(new RunningOrder(shoot, order.crews(), order.paces()))
-                : of(shoot);
+        return SameForTheClock.are(shoot, before.order().shoot()) ? before.takenOver(shoot) : of(shoot);
     }
 
     /** The day of a shoot. */

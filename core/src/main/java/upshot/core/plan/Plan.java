@@ -2,6 +2,7 @@ package upshot.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,8 +35,10 @@ public final class Plan {
                 kind -> before.filter(earlier -> sharesWith(earlier, kind)).isEmpty();
         PlanRules.check(this, changed);
         for (Kind<?> kind : Kind.PARENT_FIRST) {
-            boolean kept = PlanOrder.dependsOn(kind).stream().noneMatch(changed);
-            sorted.put(kind, kept ? before.get().sorted.get(kind) : inOrder(kind));
+            boolean othersSame = PlanOrder.dependsOn(kind).stream()
+                    .filter(one -> one != kind)
+                    .noneMatch(changed);
+            sorted.put(kind, inOrder(kind, before.filter(earlier -> othersSame)));
         }
         groups = new Groups(this, before);
     }
@@ -44,8 +47,16 @@ public final class Plan {
         return records.get(kind) == other.records.get(kind);
     }
 
-    private List<PlanRecord> inOrder(Kind<?> kind) {
-        return all(kind).stream().sorted(PlanOrder.of(kind, this)).toList();
+    /**
+     * @param before an earlier plan in which all that the order depends on beside the kind itself is the same
+     */
+    private List<PlanRecord> inOrder(Kind<?> kind, Optional<Plan> before) {
+        if (before.filter(earlier -> sharesWith(earlier, kind)).isPresent()) {
+            return before.get().sorted.get(kind);
+        }
+        Comparator<PlanRecord> order = PlanOrder.of(kind, this);
+        return before.flatMap(earlier -> PlanOrder.inPlace(earlier.sorted.get(kind), records.get(kind), order))
+                .orElseGet(() -> all(kind).stream().sorted(order).toList());
     }
 
     /**

@@ -1,8 +1,11 @@
 package upshot.core.plan;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Function;
 
 /** How the lists of a plan are sorted: by rank, ties by id, actions and shots in story order and subjects by name. */
@@ -20,6 +23,23 @@ final class PlanOrder {
     /** The kinds whose records decide the order of a kind. */
     static Set<Kind<?>> dependsOn(Kind<?> kind) {
         return ORDERED_BY.getOrDefault(kind, Set.of(kind));
+    }
+
+    /**
+     * Changed records in the places of those they come from; empty where one is new or gone or belongs somewhere else.
+     *
+     * @param before in order
+     */
+    static Optional<List<PlanRecord>> inPlace(
+            List<PlanRecord> before, Map<UUID, PlanRecord> changed, Comparator<PlanRecord> order) {
+        boolean inPlace = before.size() == changed.size();
+        PlanRecord[] now = new PlanRecord[before.size()];
+        for (int i = 0; inPlace && i < now.length; i++) {
+            PlanRecord earlier = before.get(i);
+            now[i] = changed.get(earlier.id());
+            inPlace = now[i] == earlier || now[i] != null && order.compare(earlier, now[i]) == 0;
+        }
+        return inPlace ? Optional.of(List.of(now)) : Optional.empty();
     }
 
     static Comparator<PlanRecord> of(Kind<?> kind, Plan plan) {
