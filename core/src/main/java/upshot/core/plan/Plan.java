@@ -24,7 +24,9 @@ public final class Plan {
     private final Map<Kind<?>, Map<UUID, PlanRecord>> records;
     private final Map<Kind<?>, List<PlanRecord>> sorted = new HashMap<>();
     private final Groups groups;
-    private final WorkedOut workedOut = new WorkedOut();
+    private final Brief brief;
+    private final HouseRules house;
+    private final WorkedOut workedOut;
 
     /**
      * @param before the plan that this one was made from; what has not changed since is not checked and sorted again
@@ -41,6 +43,9 @@ public final class Plan {
             sorted.put(kind, inOrder(kind, before.filter(earlier -> othersSame)));
         }
         groups = new Groups(this, before);
+        brief = list(Kind.BRIEF).get(0);
+        house = list(Kind.HOUSE).get(0);
+        workedOut = new WorkedOut(shots().size() + actions().size());
     }
 
     private boolean sharesWith(Plan other, Kind<?> kind) {
@@ -92,11 +97,11 @@ public final class Plan {
     }
 
     public Brief brief() {
-        return (Brief) all(Kind.BRIEF).iterator().next();
+        return brief;
     }
 
     public HouseRules house() {
-        return (HouseRules) all(Kind.HOUSE).iterator().next();
+        return house;
     }
 
     /** What a rule holds things against here: the usual value, unless this job has moved it. */

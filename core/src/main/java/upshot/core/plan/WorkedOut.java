@@ -10,7 +10,7 @@ import java.util.function.Supplier;
 /** Answers that follow from a plan and one of its records. Several threads may ask; the same answer may be worked out twice. */
 final class WorkedOut {
 
-    private final Map<UUID, Answers> byRecord = new ConcurrentHashMap<>();
+    private final Map<UUID, Answers> byRecord;
 
     /** What is known of one record: few things, so that looking through them is quicker than another map. */
     private static final class Answers {
@@ -38,6 +38,13 @@ final class WorkedOut {
                 known = more;
             }
         }
+    }
+
+    /**
+     * @param records of how many something may be asked
+     */
+    WorkedOut(int records) {
+        byRecord = new ConcurrentHashMap<>(records);
     }
 
     /**

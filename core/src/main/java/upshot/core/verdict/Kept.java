@@ -63,16 +63,22 @@ final class Kept {
      */
     private boolean sameUses(Shot shot) {
         List<Use> uses = after.usesOf(shot);
-        return uses.equals(before.plan().usesOf(shot))
-                && uses.stream().allMatch(use -> sameJoin(before.plan().after(use), after.after(use)))
-                && (after.house().hold() != HoldSchool.LONG || ends(before.plan(), shot) == ends(after, shot));
+        if (!uses.equals(before.plan().usesOf(shot))) {
+            return false;
+        }
+        for (Use use : uses) {
+            if (!sameJoin(before.plan().after(use), after.after(use))) {
+                return false;
+            }
+        }
+        return after.house().hold() != HoldSchool.LONG || ends(before.plan(), shot) == ends(after, shot);
     }
 
     private static boolean sameJoin(Optional<Use> one, Optional<Use> other) {
-        return one.map(Use::joinFrames)
-                        .orElse(0)
-                        .equals(other.map(Use::joinFrames).orElse(0))
-                && one.map(Use::entry).equals(other.map(Use::entry));
+        return one.isPresent() && other.isPresent()
+                ? one.get().joinFrames() == other.get().joinFrames()
+                        && one.get().entry() == other.get().entry()
+                : one.isEmpty() && other.isEmpty();
     }
 
     private static boolean ends(Plan plan, Shot shot) {
@@ -93,7 +99,7 @@ final class Kept {
         if (sameGround && before.plan().hasSame(Kind.SHIFT, after)) {
             for (Action action : after.actions()) {
                 List<Shot> shots = after.shotsOf(action);
-                if (shots.equals(before.plan().shotsOf(action))
+                if ((sameShots || shots.equals(before.plan().shotsOf(action)))
                         && shots.stream().allMatch(shot -> heldShots.contains(shot.id()))
                         && (sameActions || same(Kind.ACTION, action))) {
                     after.keep(before.plan(), action);
