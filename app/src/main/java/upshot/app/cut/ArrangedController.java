@@ -11,6 +11,7 @@ import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.web.Arguments;
 import upshot.app.web.FrameView;
+import upshot.app.web.OutlookWords;
 import upshot.core.arrange.Arrange;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Say;
@@ -52,7 +53,7 @@ class ArrangedController {
         model.addAttribute("seed", asked);
         model.addAttribute("nothing", after.cut().uses().isEmpty());
         model.addAttribute("strips", List.of(strip("As it is", before, frames), strip("Arranged", after, frames)));
-        model.addAttribute("outlook", CutFinding.sentence(Outlook.between(before, after)));
+        model.addAttribute("outlook", OutlookWords.of(Outlook.between(before, after)));
         model.addAttribute(
                 "pinned",
                 before.plan().uses().stream().filter(use -> use.pinned()).count());

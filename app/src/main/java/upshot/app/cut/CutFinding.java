@@ -1,11 +1,10 @@
 package upshot.app.cut;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import upshot.app.web.FindingView;
+import upshot.app.web.OutlookWords;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
@@ -28,7 +27,6 @@ record CutFinding(
         FindingView finding, String shown, List<LookedMend> mends, String acceptable, String accepted, String reason) {
 
     private static final int MOST_LOOKED_AT = 6;
-    private static final int MOST_NAMED = 3;
 
     /**
      * A mend as a button.
@@ -69,26 +67,9 @@ record CutFinding(
         return mends.stream()
                 .limit(MOST_LOOKED_AT)
                 .map(mend -> new LookedMend(
-                        mend.label(), ChangeJson.write(mend.change()), sentence(Outlook.of(verdict, mend.change()))))
+                        mend.label(),
+                        ChangeJson.write(mend.change()),
+                        OutlookWords.of(Outlook.of(verdict, mend.change()))))
                 .toList();
-    }
-
-    /** "Clears Travel flips at joint 7. Raises Too alike at joint 9." */
-    static String sentence(Outlook outlook) {
-        String clears = part("Clears", outlook.clears());
-        String raises = part("Raises", outlook.raises());
-        return clears.isEmpty() && raises.isEmpty() ? "Clears nothing by itself." : (clears + " " + raises).strip();
-    }
-
-    private static String part(String verb, List<String> findings) {
-        if (findings.isEmpty()) {
-            return "";
-        }
-        String named = findings.stream()
-                .limit(MOST_NAMED)
-                .map(words -> words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1))
-                .collect(Collectors.joining(", "));
-        int more = findings.size() - MOST_NAMED;
-        return "%s %s%s.".formatted(verb, named, more > 0 ? " and %d more".formatted(more) : "");
     }
 }

@@ -11,7 +11,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import upshot.app.account.SignedIn;
 import upshot.app.store.Job;
+import upshot.app.web.OutlookWords;
+import upshot.core.plan.Adjustment;
 import upshot.core.plan.Change;
+import upshot.core.plan.Kind;
+import upshot.core.verdict.Outlook;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.json.ChangeJson;
 
@@ -96,7 +100,24 @@ class DoorController {
         return new Answer(
                 outcome.version(),
                 pages.pieces(stage, model),
-                outcome.proposal().label(),
+                outcome.proposal().label() + otherRules(job, outcome, verdict),
                 parameters);
+    }
+
+    /** Where the house rules changed, what that changes in what is said of the plan. */
+    private String otherRules(Job job, Door.Outcome outcome, Verdict now) {
+        boolean rules = outcome.proposal().change().steps().anyMatch(DoorController::setsRules);
+        return rules
+                ? plans.known(job.id(), outcome.version() - 1)
+                        .map(before -> OutlookWords.of(Outlook.between(before, now), "No finding changes."))
+                        .map(words -> ". " + words)
+                        .orElse("")
+                : "";
+    }
+
+    private static boolean setsRules(Change step) {
+        return step instanceof Change.Set set && (set.kind() == Kind.HOUSE || set.kind() == Kind.ADJUSTMENT)
+                || step instanceof Change.Add add && add.added() instanceof Adjustment
+                || step instanceof Change.Remove remove && remove.removed() instanceof Adjustment;
     }
 }

@@ -2,6 +2,7 @@ package upshot.app.job;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Isolation;
@@ -45,18 +46,23 @@ public class JudgedPlans {
 
     /** The plan of a version that is known to be the present one. */
     Plan plan(UUID jobId, long version) {
-        Verdict known = cache.getIfPresent(new Version(jobId, version));
-        return known == null ? plans.load(jobId) : known.plan();
+        return known(jobId, version).map(Verdict::plan).orElseGet(() -> plans.load(jobId));
     }
 
     private Verdict verdict(UUID jobId, long version) {
         return cache.get(new Version(jobId, version), missing -> Verdict.of(plans.load(jobId)));
     }
 
+    /** What was said of an earlier version, if it is still known. */
+    Optional<Verdict> known(UUID jobId, long version) {
+        return Optional.ofNullable(cache.getIfPresent(new Version(jobId, version)));
+    }
+
     /** Judges what was just committed, in part where the version before is known, and keeps it. */
     Verdict remember(UUID jobId, long version, Plan plan) {
-        Verdict before = cache.getIfPresent(new Version(jobId, version - 1));
+        Optional<Verdict> before = known(jobId, version - 1);
         return cache.get(
-                new Version(jobId, version), missing -> before == null ? Verdict.of(plan) : before.after(plan));
+                new Version(jobId, version),
+                missing -> before.map(one -> one.after(plan)).orElseGet(() -> Verdict.of(plan)));
     }
 }

@@ -35,6 +35,13 @@ function walk(key) {
   }
 }
 
+/** From what is chosen to the panel that tells of it, and back. */
+function jump() {
+  const panel = document.getElementById("panel");
+  const chosen = document.querySelector("main .work [aria-current=true]") ?? document.querySelector("[data-walk]");
+  (panel?.contains(document.activeElement) ? chosen : panel)?.focus();
+}
+
 function act(event) {
   const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
   if (/^[1-7]$/.test(key)) {
@@ -43,6 +50,8 @@ function act(event) {
     document.getElementById("keys").showModal();
   } else if (key === "u" || key === "r") {
     document.querySelector(`[data-post=${key === "u" ? "undo" : "redo"}]`)?.click();
+  } else if (key === "g") {
+    jump();
   } else if (key.startsWith("Arrow") && document.querySelector("[data-walk]")) {
     event.preventDefault();
     walk(key);

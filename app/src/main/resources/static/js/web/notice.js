@@ -1,14 +1,17 @@
 // The line at the foot of the page: what was done, and what waits for the connection to come back.
 
+const LEAST_MS = 4000;
+const A_LETTER_MS = 70;
+
 export class Notice {
   #line = document.getElementById("said");
 
-  /** Says a sentence aloud and on screen, for a while. */
+  /** Says a sentence aloud and on screen, for as long as it takes to read. */
   say(text) {
     this.#line.replaceChildren(text);
     this.#line.classList.toggle("is-shown", text !== "");
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.#line.classList.remove("is-shown"), 4000);
+    this.timer = setTimeout(() => this.#line.classList.remove("is-shown"), Math.max(LEAST_MS, text.length * A_LETTER_MS));
   }
 
   /** Shows why something waits; resolves when the person wants to try again. */

@@ -12,24 +12,7 @@ import upshot.app.AppTest;
 
 /** What is said of the cut and what a planner does about it: mends, findings let stand, transitions, balance, Arrange. */
 @AppTest
-class CutJudgedTest extends InBrowser {
-
-    /** Three shots of one action, the second from the other side of its line. */
-    private void cutWithAFlip() {
-        newJob("Judged");
-        action("Ferry crew casts off left to right", "Opening");
-        stage(2);
-        page.keyboard().press("f");
-        assertThat(gauge("open holes")).hasText("0");
-        page.locator(".thumb").nth(1).click();
-        Locator bearing = page.locator("#panel").getByLabel("Bearing", new Locator.GetByLabelOptions().setExact(true));
-        bearing.fill("300");
-        bearing.press("Enter");
-        assertThat(page.locator("#said")).containsText("bearing 300");
-        stage(3);
-        button("Cut in story order").last().click();
-        assertThat(page.locator(".joint")).hasCount(2);
-    }
+class CutJudgedTest extends CutInBrowser {
 
     @Test
     void a_mend_says_what_it_clears_and_raises_before_it_is_pressed() {
@@ -98,6 +81,7 @@ class CutJudgedTest extends InBrowser {
         assertThat(page.locator(".tile.is-marked:not(.opens-left)")).hasCount(2);
         assertThat(page.locator("#chart-camera .part").last()).hasAttribute("aria-pressed", "true");
         page.locator("#balance").getByLabel("Movement").selectOption("KEEP_MOVING");
+        assertThat(page.locator("#said")).containsText("Raises it rests too much in the whole cut");
         assertThat(page.locator("#chart-camera")).containsText("at least 60 % moving");
         assertThat(page.locator("#chart-camera .chart-finding")).containsText("at least 60 % should");
         Locator target = page.locator("#balance").getByLabel("Opening", new Locator.GetByLabelOptions().setExact(true));

@@ -164,6 +164,8 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
 
     /** The setups of a crew. */
     public List<Slot> slotsOf(Crew crew) {
-        return slots.stream().filter(slot -> slot.pace().crew() == crew).toList();
+        return slots.stream()
+                .filter(slot -> slot.pace().crew().index() == crew.index())
+                .toList();
     }
 }

@@ -29,6 +29,6 @@ public final class Stepping {
 
     /** By how much two setups of different crews break a limit between them. */
     public long betweenCrews(Pace one, Pace other) {
-        return one.crew() == other.crew() ? 0 : TwoCrews.brokenMin(shoot, one, other);
+        return one.crew().index() == other.crew().index() ? 0 : TwoCrews.brokenMin(shoot, one, other);
     }
 }

@@ -40,7 +40,13 @@ class SameForTheClockTest {
         DayPlan before = ShootingOrder.of(plan);
         Plan changed = plan.apply(change);
         DayPlan after = ShootingOrder.after(before, changed);
-        assertThat(after).as("%s", change).isEqualTo(ShootingOrder.of(changed));
+        DayPlan anew = ShootingOrder.of(changed);
+        assertThat(after).as("%s", change).isEqualTo(anew);
+        assertThat(after.slotsOf(Crew.of(changed).get(0)))
+                .as("%s, asked by a crew that is the same and not the very same", change)
+                .extracting(slot -> slot.pace().crew().index())
+                .hasSize(anew.order().crews().get(0).size())
+                .containsOnly(0);
         return after.order().paces() == before.order().paces();
     }
 
