@@ -21,7 +21,7 @@ public record Outlook(List<String> clears, List<String> raises) {
 
     private record Said(Status status, String words) {}
 
-    private record Key(String where, String rule, List<UUID> about) {}
+    private record Key(String where, String rule, String title, List<UUID> about) {}
 
     /** The same before and after where the plan would not take the change. */
     public static Outlook of(Verdict before, Change change) {
@@ -68,7 +68,7 @@ public record Outlook(List<String> clears, List<String> raises) {
     private static void put(Map<Key, Said> all, String where, Finding finding, List<UUID> about, String at) {
         if (finding.status() != Status.CLEAR) {
             String title = finding.title().replaceFirst("[.?]$", "");
-            all.put(new Key(where, finding.ruleId(), about), new Said(finding.status(), title + at));
+            all.put(new Key(where, finding.ruleId(), title, about), new Said(finding.status(), title + at));
         }
     }
 }

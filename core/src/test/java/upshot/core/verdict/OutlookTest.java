@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
+import upshot.core.house.MovementSchool;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
+import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
@@ -29,6 +31,18 @@ class OutlookTest {
 
         assertThat(outlook.clears()).contains("Travel flips at joint 1");
         assertThat(outlook.raises()).contains("Travel flips at joint 2");
+    }
+
+    @Test
+    void another_school_finds_something_else_with_the_same_rule() {
+        sample.use(sample.shot(action, one -> one.with("move", Move.SLIDE).with("moveM", 0.5)), 24);
+        sample.use(sample.shot(action, 120), 72);
+        Plan plan = sample.build();
+        Outlook outlook =
+                Outlook.of(Verdict.of(plan), Change.set(plan.house(), "movement", MovementSchool.KEEP_MOVING));
+
+        assertThat(outlook.clears()).containsExactly("Moves without a reason in the whole cut");
+        assertThat(outlook.raises()).containsExactly("It rests too much in the whole cut");
     }
 
     @Test
