@@ -1,7 +1,7 @@
 // The line at the foot of the page: what was done, and what waits for the connection to come back.
 
 const LEAST_MS = 4000;
-const A_LETTER_MS = 70;
+const A_LETTER_MS = 50;
 
 export class Notice {
   #line = document.getElementById("said");

@@ -14,7 +14,10 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.verdict.Verdict;
 
-/** Every shot, best first, by the joints that a use of it would make at a place of the cut. */
+/**
+ * Every shot, best first: by the joints that a use of it would make at a place of the cut; among equals what the cut does
+ * not show yet and what belongs to the beat there.
+ */
 public final class Tray {
 
     private static final UUID NOBODY = new UUID(0x4000L, 0x8000_0000_0000_0000L);
@@ -49,10 +52,9 @@ public final class Tray {
                         (inBeat(plan, shot, beat) ? 0 : 1) + (plan.usesOf(shot).isEmpty() ? 0 : 2)))
                 .limit(most)
                 .map(shot -> offer(plan, rules, before, behind, shot, frames))
-                .sorted(Comparator.comparingInt((Offer offer) -> offer.weight()
-                                + (offer.used() > 0 ? 2 : 0)
-                                + (inBeat(plan, offer.shot(), beat) ? 0 : 1))
-                        .thenComparingInt(Offer::used))
+                .sorted(Comparator.comparingInt(Offer::weight)
+                        .thenComparingInt(Offer::used)
+                        .thenComparing(offer -> !inBeat(plan, offer.shot(), beat)))
                 .toList();
     }
 

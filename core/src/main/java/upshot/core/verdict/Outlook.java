@@ -19,6 +19,9 @@ import upshot.core.plan.Shot;
  */
 public record Outlook(List<String> clears, List<String> raises) {
 
+    /** How the words about the cut as a whole end. */
+    public static final String IN_THE_WHOLE_CUT = " in the whole cut";
+
     private record Said(Status status, String words) {}
 
     private record Key(String where, String rule, String title, List<UUID> about) {}
@@ -57,7 +60,7 @@ public record Outlook(List<String> clears, List<String> raises) {
             String at = " at joint %d".formatted(joint + 1);
             verdict.joints().get(joint).forEach(finding -> put(all, "joint", finding, finding.subject(), at));
         }
-        verdict.whole().forEach(finding -> put(all, "whole", finding, List.of(), " in the whole cut"));
+        verdict.whole().forEach(finding -> put(all, "whole", finding, List.of(), IN_THE_WHOLE_CUT));
         for (Shot shot : verdict.plan().shots()) {
             verdict.findingsOf(shot)
                     .forEach(finding -> put(all, "shot", finding, List.of(shot.id()), " in " + shot.code()));

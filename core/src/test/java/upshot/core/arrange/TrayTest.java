@@ -38,6 +38,22 @@ class TrayTest {
     }
 
     @Test
+    void a_clean_one_of_another_beat_comes_before_one_of_this_beat_that_wants_watching() {
+        Shot watched = sample.shot(action, 85);
+        Shot elsewhere = sample.shot(
+                sample.action(one -> one.with("beatId", sample.nextBeat())),
+                one -> one.with("bearingDeg", 60.0).with("size", Size.CLOSE_UP));
+        sample.use(first);
+        var offers = Tray.at(Verdict.of(sample.build()), 1, false, 24, 10);
+
+        assertThat(offers).extracting(Tray.Offer::weight).isSorted();
+        assertThat(offers)
+                .extracting(Tray.Offer::shot)
+                .filteredOn(shot -> !shot.equals(alike) && !shot.equals(flipped))
+                .containsExactly(clean, elsewhere, watched, first);
+    }
+
+    @Test
     void both_neighbours_are_asked_and_instead_of_a_use_its_own_neighbours() {
         sample.use(first);
         sample.use(flipped);
