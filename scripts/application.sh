@@ -80,8 +80,7 @@ run_application() { # mode, folder
     . "$2/db.env"
     UPSHOT_PORT=$port UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile
     set +a
-    # The quick compiler alone: it starts in two thirds of the time, and a search of three seconds loses 1 or 2 % by it.
-    exec setsid java -XX:TieredStopAtLevel=1 -XX:+ExitOnOutOfMemoryError -Xmx1g -jar "$2/app/upshot-lane.jar" \
+    exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx1g -jar "$2/app/upshot-lane.jar" \
       </dev/null 8>&- 9>&-
   ) &
   local pid=$!
