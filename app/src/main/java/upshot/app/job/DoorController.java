@@ -100,19 +100,18 @@ class DoorController {
         return new Answer(
                 outcome.version(),
                 pages.pieces(stage, model),
-                outcome.proposal().label() + otherRules(job, outcome, verdict),
+                outcome.proposal().label() + otherRules(outcome, verdict),
                 parameters);
     }
 
     /** Where the house rules changed, what that changes in what is said of the plan. */
-    private String otherRules(Job job, Door.Outcome outcome, Verdict now) {
-        boolean rules = outcome.proposal().change().steps().anyMatch(DoorController::setsRules);
-        return rules
-                ? plans.known(job.id(), outcome.version() - 1)
-                        .map(before -> OutlookWords.of(Outlook.between(before, now), "No finding changes."))
-                        .map(words -> ". " + words)
-                        .orElse("")
-                : "";
+    private static String otherRules(Door.Outcome outcome, Verdict now) {
+        Change change = outcome.proposal().change();
+        if (change.steps().noneMatch(DoorController::setsRules)) {
+            return "";
+        }
+        Verdict before = now.after(now.plan().apply(change.inverse()));
+        return ". " + OutlookWords.of(Outlook.between(before, now), "No finding changes.");
     }
 
     private static boolean setsRules(Change step) {

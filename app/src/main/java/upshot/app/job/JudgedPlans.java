@@ -54,7 +54,7 @@ public class JudgedPlans {
     }
 
     /** What was said of an earlier version, if it is still known. */
-    Optional<Verdict> known(UUID jobId, long version) {
+    private Optional<Verdict> known(UUID jobId, long version) {
         return Optional.ofNullable(cache.getIfPresent(new Version(jobId, version)));
     }
 
