@@ -39,7 +39,12 @@ class CutByFingerAloneTest extends CutInBrowser {
     }
 
     @Test
-    void findings_are_let_stand_opened_again_and_mended() {
+    void what_is_said_of_the_cut_is_worked_and_then_the_cut_itself() {
+        findingsAreLetStandOpenedAgainAndMended();
+        transitionsUsesLinesBalanceAndArrangingAreWorked();
+    }
+
+    private void findingsAreLetStandOpenedAgainAndMended() {
         tap(touched.locator("#findings a"));
         Locator flip = touched.locator(".finding[data-rule=travel-flip]");
         tap(flip.locator(".accept summary"));
@@ -52,8 +57,7 @@ class CutByFingerAloneTest extends CutInBrowser {
         assertThat(touched.locator(".joint-title")).not().containsText("breaks");
     }
 
-    @Test
-    void transitions_uses_lines_balance_and_arranging_are_worked() {
+    private void transitionsUsesLinesBalanceAndArrangingAreWorked() {
         tap(touched.locator("#joint-2"));
         inPanel("Transition").selectOption(new SelectOption().setLabel("whip"));
         assertThat(touched.locator("#panel")).containsText("Needs a pan the same way in both");
