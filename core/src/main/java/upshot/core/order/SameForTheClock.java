@@ -1,5 +1,6 @@
 package upshot.core.order;
 
+import java.util.Arrays;
 import java.util.List;
 import upshot.core.order.Setup.Stand;
 
@@ -36,6 +37,7 @@ final class SameForTheClock {
 
     private static boolean same(Shoot.Part one, Shoot.Part other) {
         return one.hours().equals(other.hours())
+                && Arrays.equals(one.people(), other.people())
                 && one.pinnedMin() == other.pinnedMin()
                 && one.turn().equals(other.turn())
                 && one.after().equals(other.after())
@@ -46,7 +48,7 @@ final class SameForTheClock {
                 && same(one.setup(), other.setup());
     }
 
-    /** Who takes part, moments and what happens once belong to the action. */
+    /** Moments and what happens once belong to the action. */
     private static boolean same(Setup one, Setup other) {
         return one.equals(other)
                 || one.action().equals(other.action())

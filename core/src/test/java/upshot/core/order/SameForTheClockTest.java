@@ -14,6 +14,7 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Adjustment;
 import upshot.core.plan.Card;
 import upshot.core.plan.Change;
+import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
 import upshot.core.plan.Shift;
@@ -111,6 +112,15 @@ class SameForTheClockTest {
 
         assertThat(takenOver(plan, Change.set(cards, "count", 2))).isFalse();
         assertThat(takenOver(plan, Change.set(second, "cameras", 2))).isFalse();
+    }
+
+    @Test
+    void somebody_more_who_takes_part_is_another_order() {
+        Plan plan = sample.build();
+        Change joins = new Change.Add(new Performer(sample.id(), action.id(), sample.otherPerson(), 1));
+
+        assertThat(takenOver(plan, joins)).isFalse();
+        assertThat(takenOver(plan.apply(joins), joins.inverse())).isFalse();
     }
 
     @Test
