@@ -28,9 +28,15 @@ final class Facts {
     private static final int CLOCK_GROUPS = 5;
     private static final String WORDS = "([^,;]+)";
 
+    private static final List<Fact> ALL = made();
+
     private Facts() {}
 
     static List<Fact> all() {
+        return ALL;
+    }
+
+    private static List<Fact> made() {
         List<Fact> facts = new ArrayList<>();
         cautions(facts);
         lengths(facts);

@@ -1,8 +1,10 @@
 package upshot.core.brief;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -26,15 +28,59 @@ import upshot.core.plan.Subject;
  */
 public final class NewActions {
 
+    private final Plan plan;
     private final Supplier<UUID> ids;
     private final Set<String> prefixes = new HashSet<>();
     private final List<Change> changes = new ArrayList<>();
-    private Plan plan;
+    private final Named<Beat> beats;
+    private final Named<Spot> spots;
+    private final Named<Subject> subjects;
+    private final Map<UUID, Action> lastOf = new HashMap<>();
+    private int actions;
 
     public NewActions(Plan plan, Supplier<UUID> ids) {
         this.plan = plan;
         this.ids = ids;
-        plan.actions().forEach(action -> prefixes.add(action.codePrefix()));
+        this.beats = new Named<>(plan.beats());
+        this.spots = new Named<>(plan.spots());
+        this.subjects = new Named<>(plan.subjects());
+        this.actions = plan.actions().size();
+        // In story order: the last of each beat stays.
+        plan.actions().forEach(action -> {
+            prefixes.add(action.codePrefix());
+            lastOf.put(action.beatId(), action);
+        });
+    }
+
+    /** Records by their names, those of the plan and those that were made. */
+    private static final class Named<R extends PlanRecord> {
+
+        private final List<R> all;
+        private final Map<String, R> byName = new HashMap<>();
+
+        Named(List<R> present) {
+            all = new ArrayList<>(present);
+            present.forEach(one -> byName.putIfAbsent(key(one.label()), one));
+        }
+
+        Optional<R> find(String name) {
+            return Optional.ofNullable(byName.get(key(name)));
+        }
+
+        R add(R made) {
+            all.add(made);
+            byName.put(key(made.label()), made);
+            return made;
+        }
+
+        void replace(R before, R after) {
+            all.set(all.indexOf(before), after);
+            byName.put(key(after.label()), after);
+        }
+
+        private static String key(String name) {
+            return name.strip().toLowerCase(Locale.ROOT);
+        }
     }
 
     /** Everything that was added so far, in order. */
@@ -42,9 +88,9 @@ public final class NewActions {
         return Change.batch(changes);
     }
 
-    /** The plan with everything that was added so far. */
-    public Plan plan() {
-        return plan;
+    /** The names of people and things that a line may begin with. */
+    public List<String> subjectNames() {
+        return subjects.all.stream().map(Subject::name).toList();
     }
 
     /**
@@ -60,62 +106,55 @@ public final class NewActions {
         if (subject.isBlank()) {
             throw new InvalidField("subject", "Say who or what is seen.");
         }
+        if (++actions > Plan.most(Kind.ACTION)) {
+            throw new InvalidField("name", "A job can hold %d actions.".formatted(Plan.most(Kind.ACTION)));
+        }
         String prefix = Codes.prefixFor(name, prefixes);
-        Beat beat = plan.get(Kind.BEAT, beatId);
+        Action last = lastOf.get(beatId);
         Action action = Action.draft(ids.get(), beatId, spotId, subject(subject), prefix, name)
-                .with("rank", Ranks.after(plan.actionsOf(beat)));
+                .with("rank", Ranks.after(last == null ? List.of() : List.of(last)));
         for (Map.Entry<String, Object> value : values.entrySet()) {
             action = action.with(value.getKey(), value.getValue());
         }
         prefixes.add(prefix);
+        lastOf.put(beatId, action);
         return put(action);
     }
 
     /** Adds what was understood of a line; where the line names a spot of the plan, there. */
     public Action add(ActionLine line, UUID beatId, UUID usualSpotId) {
-        UUID spotId = line.spot()
-                .flatMap(name -> named(plan.spots(), name))
-                .map(PlanRecord::id)
-                .orElse(usualSpotId);
+        UUID spotId = line.spot().flatMap(spots::find).map(PlanRecord::id).orElse(usualSpotId);
         Action action = add(line.sentence(), beatId, spotId, line.subject().orElse(""), line.values());
         line.subjectHeightM().ifPresent(height -> {
-            Change taller = Change.set(plan.subjectOf(action), "heightM", height);
-            changes.add(taller);
-            plan = plan.apply(taller);
+            Subject subject = subjects.find(line.subject().orElse("")).orElseThrow();
+            changes.add(Change.set(subject, "heightM", height));
+            subjects.replace(subject, Kind.SUBJECT.with(subject, "heightM", height));
         });
         return action;
     }
 
     /** The beat of that name, made at the end of the story where there is none. */
     public UUID beat(String name) {
-        return named(plan.beats(), name)
-                .orElseGet(() -> put(Beat.of(ids.get(), name, Ranks.after(plan.beats()), Beat.Role.BODY)))
+        return beats.find(name)
+                .orElseGet(() -> put(beats.add(Beat.of(ids.get(), name, Ranks.after(beats.all), Beat.Role.BODY))))
                 .id();
     }
 
     /** The spot of that name, made where there is none. */
     public UUID spot(String name) {
-        return named(plan.spots(), name)
-                .orElseGet(() -> put(Spot.draft(ids.get(), name).with("rank", Ranks.after(plan.spots()))))
+        return spots.find(name)
+                .orElseGet(() -> put(spots.add(Spot.draft(ids.get(), name).with("rank", Ranks.after(spots.all)))))
                 .id();
     }
 
     private UUID subject(String name) {
-        return named(plan.subjects(), name)
-                .orElseGet(() -> put(Subject.person(ids.get(), name)))
+        return subjects.find(name)
+                .orElseGet(() -> put(subjects.add(Subject.person(ids.get(), name))))
                 .id();
     }
 
-    private static <R extends PlanRecord> Optional<R> named(List<R> records, String name) {
-        return records.stream()
-                .filter(one -> one.label().equalsIgnoreCase(name.strip()))
-                .findFirst();
-    }
-
     private <R extends PlanRecord> R put(R added) {
-        Change add = new Change.Add(added);
-        changes.add(add);
-        plan = plan.apply(add);
+        changes.add(new Change.Add(added));
         return added;
     }
 }

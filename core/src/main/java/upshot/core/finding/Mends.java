@@ -26,9 +26,18 @@ public final class Mends extends AbstractList<Mend> {
 
     private List<Mend> found() {
         if (found == null) {
-            found = List.copyOf(search.get());
+            found = searched();
         }
         return found;
+    }
+
+    /** A search that falls over finds nothing: the finding itself still stands. */
+    private List<Mend> searched() {
+        try {
+            return List.copyOf(search.get());
+        } catch (RuntimeException broken) {
+            return List.of();
+        }
     }
 
     @Override

@@ -24,6 +24,19 @@ public final class Say {
         return amount.equals("1") ? "1 stop" : amount + " stops";
     }
 
+    /** At most so many characters, the last of them an ellipsis where something is left out; no character is cut in two. */
+    public static String shortened(String text, int most) {
+        return text.length() <= most ? text : begin(text, most - 1) + "…";
+    }
+
+    /** The first characters of a text, at most so many; half of a pair is left out. */
+    public static String begin(String text, int most) {
+        if (text.length() <= most) {
+            return text;
+        }
+        return text.substring(0, Character.isHighSurrogate(text.charAt(most - 1)) ? most - 1 : most);
+    }
+
     /** With a capital letter in front. */
     public static String capital(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);

@@ -5,9 +5,11 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Unjudged;
 import upshot.core.joint.JointRule.Sees;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Brief;
@@ -101,7 +103,11 @@ public final class JointRules {
     private static List<Finding> judged(List<JointRule> rules, PaperCut cut, int joint) {
         List<Finding> findings = new ArrayList<>(0);
         if (!rules.isEmpty() && !cut.goesOn(joint)) {
-            rules.forEach(rule -> rule.judge(cut, joint).ifPresent(findings::add));
+            List<UUID> met = List.of(
+                    cut.uses().get(joint).use().id(),
+                    cut.uses().get(joint + 1).use().id());
+            rules.forEach(rule -> Unjudged.guarded(rule.id(), met, () -> rule.judge(cut, joint))
+                    .ifPresent(findings::add));
         }
         return findings;
     }

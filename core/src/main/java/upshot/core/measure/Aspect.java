@@ -35,11 +35,11 @@ public record Aspect(int width, int height) {
      * @throws IllegalArgumentException when the text is no shape
      */
     public static Aspect parse(String text) {
-        String[] sides = text.trim().split(":");
+        String[] sides = text.trim().split(":", 3);
         try {
             if (sides.length == 2) {
-                BigDecimal across = new BigDecimal(sides[0].trim());
-                BigDecimal down = new BigDecimal(sides[1].trim());
+                BigDecimal across = Numbers.decimal(sides[0].trim());
+                BigDecimal down = Numbers.decimal(sides[1].trim());
                 int scale = Math.max(0, Math.max(across.scale(), down.scale()));
                 return new Aspect(
                         across.movePointRight(scale).intValueExact(),
@@ -52,7 +52,7 @@ public record Aspect(int width, int height) {
     }
 
     private static String expected(String text) {
-        return "The shape (%s) is not one. Maybe 16:9, 9:16 or 2.39:1?".formatted(text);
+        return "The shape (%s) is not one. Maybe 16:9, 9:16 or 2.39:1?".formatted(Numbers.shown(text));
     }
 
     /** Width divided by height. */

@@ -55,14 +55,15 @@ public record FrameRate(int numerator, int denominator) implements Comparable<Fr
                         Integer.parseInt(trimmed.substring(0, slash).trim()),
                         Integer.parseInt(trimmed.substring(slash + 1).trim()));
             }
-            BigDecimal decimal = new BigDecimal(trimmed);
+            BigDecimal decimal = Numbers.decimal(trimmed);
             if (decimal.stripTrailingZeros().scale() <= 0) {
                 return of(decimal.intValueExact());
             }
             return ntsc(decimal, trimmed);
         } catch (NumberFormatException | ArithmeticException notANumber) {
             throw new IllegalArgumentException(
-                    "The rate (%s) is not one. Maybe 24, 25, 29.97 or 24000/1001?".formatted(trimmed), notANumber);
+                    "The rate (%s) is not one. Maybe 24, 25, 29.97 or 24000/1001?".formatted(Numbers.shown(trimmed)),
+                    notANumber);
         }
     }
 

@@ -9,6 +9,9 @@ public record NeededLight(double lux) {
 
     private static final double CONSTANT = 250;
 
+    /** A night without a moon; no camera tells what is darker apart. */
+    private static final double DARKEST_LUX = 1e-4;
+
     /**
      * @param apertureN N
      * @param magnification m, sensor height by frame height
@@ -22,6 +25,6 @@ public record NeededLight(double lux) {
 
     /** How many stops a place is short of it, negative where it is brighter. */
     public double missingStops(double spotLux) {
-        return spotLux <= 0 ? Double.POSITIVE_INFINITY : Math.log(lux / spotLux) / Math.log(2);
+        return Math.log(lux / Math.max(spotLux, DARKEST_LUX)) / Math.log(2);
     }
 }

@@ -89,10 +89,15 @@ final class Check {
                     "The %s is %d characters long; %d is the most that fits.".formatted(name, trimmed.length(), most));
         }
         if (trimmed.chars().anyMatch(Character::isISOControl)
-                || !trimmed.codePoints().allMatch(Character::isDefined)) {
+                || !trimmed.codePoints().allMatch(Check::isCharacter)) {
             throw new InvalidField(field, "The %s holds a character that cannot be shown.".formatted(name));
         }
         return trimmed;
+    }
+
+    /** Half of a pair is none: a database or a page would make something else of it. */
+    private static boolean isCharacter(int codePoint) {
+        return Character.isDefined(codePoint) && Character.getType(codePoint) != Character.SURROGATE;
     }
 
     private static String outside(String name, String value, String least, String most, String unit) {

@@ -14,8 +14,11 @@ import upshot.core.measure.Numbers;
  */
 public record Coordinates(double latitudeDeg, double longitudeDeg) {
 
+    private static final int LONGEST = 80;
+    private static final Pattern SPACES = Pattern.compile("\\s++");
+    /** For text whose spaces are single ones: then nothing can be tried in more than a few ways. */
     private static final Pattern TYPED = Pattern.compile(
-            "\\s*([-+−]?\\d{1,3}(?:\\.\\d+)?)\\s*°?\\s*([NS]?)\\s*[,;\\s]\\s*([-+−]?\\d{1,3}(?:\\.\\d+)?)\\s*°?\\s*([EW]?)\\s*",
+            "([-+−]?\\d{1,3}(?:\\.\\d++)?) ?°? ?([NS]?) ?[,; ] ?([-+−]?\\d{1,3}(?:\\.\\d++)?) ?°? ?([EW]?)",
             Pattern.CASE_INSENSITIVE);
 
     public Coordinates {
@@ -33,10 +36,11 @@ public record Coordinates(double latitudeDeg, double longitudeDeg) {
      * @throws IllegalArgumentException when it is no place
      */
     public static Coordinates parse(String text) {
-        Matcher typed = TYPED.matcher(text);
-        if (!typed.matches()) {
+        String shortened = text.length() > LONGEST ? text.substring(0, LONGEST) : text;
+        Matcher typed = TYPED.matcher(SPACES.matcher(shortened.strip()).replaceAll(" "));
+        if (text.length() > LONGEST || !typed.matches()) {
             throw new IllegalArgumentException(
-                    "“%s” is no place on the map. Maybe 52.63, 1.30 or 52.63 N 1.30 E?".formatted(text.strip()));
+                    "“%s” is no place on the map. Maybe 52.63, 1.30 or 52.63 N 1.30 E?".formatted(shortened.strip()));
         }
         return new Coordinates(
                 signed(typed.group(1), typed.group(2), "S"), signed(typed.group(3), typed.group(4), "W"));

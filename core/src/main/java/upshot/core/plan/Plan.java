@@ -80,6 +80,11 @@ public final class Plan {
         return new Plan(records, Optional.empty());
     }
 
+    /** How many records of a kind a job can hold. */
+    public static int most(Kind<?> kind) {
+        return PlanRules.most(kind);
+    }
+
     /**
      * The plan after a change.
      *

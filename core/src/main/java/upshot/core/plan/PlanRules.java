@@ -49,6 +49,10 @@ final class PlanRules {
 
     private PlanRules() {}
 
+    static int most(Kind<?> kind) {
+        return MOST.get(kind);
+    }
+
     /**
      * @param changed whether records of a kind are others than in a plan that was checked before
      */

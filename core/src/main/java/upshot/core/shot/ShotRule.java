@@ -3,6 +3,7 @@ package upshot.core.shot;
 import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Unjudged;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
@@ -66,7 +67,7 @@ public interface ShotRule {
 
     private static List<Finding> judge(List<ShotRule> rules, Plan plan, Shot shot) {
         return rules.stream()
-                .map(rule -> rule.judge(plan, shot))
+                .map(rule -> Unjudged.guarded(rule.id(), List.of(shot.id()), () -> rule.judge(plan, shot)))
                 .flatMap(Optional::stream)
                 .toList();
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Unjudged;
 
 /** A rule about the cut as a whole. */
 public interface WholeRule {
@@ -35,7 +36,7 @@ public interface WholeRule {
         return cut.uses().isEmpty()
                 ? List.of()
                 : ALL.stream()
-                        .map(rule -> rule.judge(cut))
+                        .map(rule -> Unjudged.guarded(rule.id(), List.of(), () -> rule.judge(cut)))
                         .flatMap(Optional::stream)
                         .toList();
     }

@@ -77,6 +77,8 @@ class CloseUpTest {
     void missing_stops_are_doublings() {
         assertThat(new NeededLight(800).missingStops(200)).isCloseTo(2, within(1e-12));
         assertThat(new NeededLight(100).missingStops(400)).isCloseTo(-2, within(1e-12));
-        assertThat(new NeededLight(100).missingStops(0)).isInfinite();
+        assertThat(new NeededLight(100).missingStops(0))
+                .as("as in a night without a moon, 0.0001 lx")
+                .isCloseTo(6 * Math.log(10) / Math.log(2), within(1e-12));
     }
 }

@@ -35,6 +35,13 @@ public record Agenda(List<Moment> moments, List<String> leftOut) {
         }
     }
 
+    /** Refuses the moment that would be one too many before it is read. */
+    static void checkRoom(List<Moment> moments) {
+        if (moments.size() >= MOST) {
+            throw new Unreadable("", "There are more than %d moments, which is the most.".formatted(MOST));
+        }
+    }
+
     public Agenda {
         moments = List.copyOf(moments);
         leftOut = List.copyOf(leftOut);

@@ -39,6 +39,7 @@ public final class AgendaCsv {
         String name = column(table, NAME).orElseThrow(() -> missing("what"));
         List<Moment> moments = new ArrayList<>();
         for (Table.Row row : table.rows()) {
+            Agenda.checkRoom(moments);
             moments.add(moment(table, row, time, name, frame));
         }
         if (moments.isEmpty()) {

@@ -1,7 +1,6 @@
 package upshot.exchange.agenda;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
@@ -25,9 +24,11 @@ import net.fortuna.ical4j.model.Period;
 import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtStart;
+import upshot.core.finding.Say;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Moment;
 import upshot.exchange.text.Decoded;
+import upshot.exchange.text.Stoppable;
 import upshot.exchange.text.Unreadable;
 
 /**
@@ -38,7 +39,10 @@ public final class AgendaIcs {
 
     private static final int MOST_REPEATS = 50;
     private static final int MOST_EVENTS = Agenda.MOST;
-    private static final int EARLIEST_YEAR = 1990;
+    private static final int MOST_ZONES = 40;
+    private static final int LONGEST_DATES = 2000;
+    private static final int LONGEST_PARAMETERS = 1000;
+    private static final List<String> TIMES_OF_DAY = List.of("BYHOUR", "BYMINUTE", "BYSECOND");
     private static final Pattern CALENDAR_END = Pattern.compile("(?im)^END:VCALENDAR$");
     private static final Pattern EVENT = Pattern.compile("(?im)^BEGIN:VEVENT$");
 
@@ -56,10 +60,12 @@ public final class AgendaIcs {
         }
         List<Moment> moments = new ArrayList<>();
         List<String> leftOut = new ArrayList<>();
+        Recurrences recurrences = new Recurrences();
         int number = 0;
         for (VEvent event : events) {
             number++;
-            read(event, "Event %d (%s)".formatted(number, name(event)), frame, moments, leftOut);
+            Stoppable.check();
+            read(event, "Event %d (%s)".formatted(number, name(event)), frame, recurrences, moments, leftOut);
         }
         return new Agenda(moments, leftOut);
     }
@@ -73,12 +79,47 @@ public final class AgendaIcs {
         if (EVENT.matcher(text).results().limit(MOST_EVENTS + 1L).count() > MOST_EVENTS) {
             throw new Unreadable("", "It holds more than %d events.".formatted(MOST_EVENTS));
         }
+        checkLines(text);
         return text;
+    }
+
+    /**
+     * Looks at the lines before the library does. A zone's clocks change a few times a year; one that says more would be
+     * followed without an end. The parameters of a line are gone through again for each of them.
+     */
+    private static void checkLines(String text) {
+        boolean inZone = false;
+        int zones = 0;
+        for (String line : (Iterable<String>) unfolded(text).lines()::iterator) {
+            if (line.startsWith("BEGIN:VTIMEZONE")) {
+                inZone = true;
+                zones++;
+            } else if (line.startsWith("END:VTIMEZONE")) {
+                inZone = false;
+            }
+            if (zones > MOST_ZONES || inZone && changesOften(line)) {
+                throw new Unreadable("", "Its time zones change too often to be true.");
+            }
+            if (line.indexOf(':') > LONGEST_PARAMETERS || line.indexOf(':') < 0 && line.length() > LONGEST_PARAMETERS) {
+                throw new Unreadable("", "It holds a line with more parameters than can be meant.");
+            }
+        }
+    }
+
+    /** Long lines are broken, and go on behind a space. */
+    private static String unfolded(String text) {
+        return text.replace("\r\n ", "").replace("\n ", "").toUpperCase(Locale.ROOT);
+    }
+
+    private static boolean changesOften(String line) {
+        boolean rule = line.startsWith("RRULE")
+                && (!line.contains("FREQ=YEARLY") || TIMES_OF_DAY.stream().anyMatch(line::contains));
+        return rule || line.startsWith("RDATE") && line.length() > LONGEST_DATES;
     }
 
     private static Calendar parse(String text) {
         try {
-            return new CalendarBuilder().build(new StringReader(text));
+            return new CalendarBuilder().build(Stoppable.reader(text));
         } catch (ParserException broken) {
             throw new Unreadable(
                     "Line " + Math.max(1, broken.getLineNo()),
@@ -89,7 +130,12 @@ public final class AgendaIcs {
     }
 
     private static void read(
-            VEvent event, String where, Agenda.Frame frame, List<Moment> moments, List<String> leftOut) {
+            VEvent event,
+            String where,
+            Agenda.Frame frame,
+            Recurrences recurrences,
+            List<Moment> moments,
+            List<String> leftOut) {
         try {
             Temporal start = event.getProperty(Property.DTSTART)
                     .map(property -> (Temporal) ((DtStart<?>) property).getDate())
@@ -98,7 +144,7 @@ public final class AgendaIcs {
                 leftOut.add("“%s” lasts all day and has no time.".formatted(name(event)));
             } else if (event.getProperty(Property.RRULE).isPresent()
                     || event.getProperty(Property.RDATE).isPresent()) {
-                repeated(event, where, start, frame, moments, leftOut);
+                repeated(event, where, start, frame, recurrences, moments, leftOut);
             } else {
                 ZonedDateTime from = local(start, frame.zone());
                 moments.add(moment(event, from, minutes(event, from, frame.zone()), frame));
@@ -115,15 +161,16 @@ public final class AgendaIcs {
             String where,
             Temporal start,
             Agenda.Frame frame,
+            Recurrences recurrences,
             List<Moment> moments,
             List<String> leftOut) {
-        checkRule(event, where, local(start, frame.zone()));
         if (frame.day().isEmpty()) {
             leftOut.add("“%s” repeats; say the day of the shoot first.".formatted(name(event)));
             return;
         }
         ZonedDateTime from = frame.day().get().atStartOfDay(frame.zone());
         ZonedDateTime first = local(start, frame.zone());
+        recurrences.count(event, where, first.toLocalDate(), from.toLocalDate());
         double minutes = minutes(event, first, frame.zone());
         List<ZonedDateTime> starts =
                 event.calculateRecurrenceSet(new Period<ZonedDateTime>(from, from.plusDays(2))).stream()
@@ -136,17 +183,6 @@ public final class AgendaIcs {
             leftOut.add("“%s” does not fall on the day of the shoot.".formatted(name(event)));
         }
         starts.stream().limit(MOST_REPEATS).forEach(at -> moments.add(moment(event, at, minutes, frame)));
-    }
-
-    /** Rules that would run for minutes before they say anything are refused. */
-    private static void checkRule(VEvent event, String where, ZonedDateTime start) {
-        String rules = event.getProperties(Property.RRULE).toString().toUpperCase(Locale.ROOT);
-        if (rules.matches("(?s).*FREQ=(SECONDLY|MINUTELY|HOURLY).*")) {
-            throw new Unreadable(where, "It repeats more often than once a day.");
-        }
-        if (start.getYear() < EARLIEST_YEAR) {
-            throw new Unreadable(where, "It has been repeating since before %d.".formatted(EARLIEST_YEAR));
-        }
     }
 
     private static Moment moment(VEvent event, ZonedDateTime at, double minutes, Agenda.Frame frame) {
@@ -192,7 +228,7 @@ public final class AgendaIcs {
                 .map(Property::getValue)
                 .map(AgendaIcs::plain)
                 .orElse("");
-        return name.isBlank() ? "without a name" : name.length() > 120 ? name.substring(0, 119) + "…" : name;
+        return name.isBlank() ? "without a name" : Say.shortened(name, 120);
     }
 
     private static String plain(String text) {
@@ -200,7 +236,6 @@ public final class AgendaIcs {
     }
 
     private static String shortened(String text) {
-        String plain = plain(text);
-        return plain.length() > 160 ? plain.substring(0, 159) + "…" : plain;
+        return Say.shortened(plain(text), 160);
     }
 }

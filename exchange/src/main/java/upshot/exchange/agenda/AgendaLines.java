@@ -33,11 +33,15 @@ public final class AgendaLines {
      * @throws Unreadable naming the first line that is no moment
      */
     public static Agenda read(String text, Agenda.Frame frame) {
+        if (text.length() > Decoded.MOST_BYTES) {
+            throw new Unreadable("", "The text is longer than a million characters.");
+        }
         List<Moment> moments = new ArrayList<>();
         List<String> lines = Decoded.lines(text);
         for (int number = 1; number <= lines.size(); number++) {
             String line = lines.get(number - 1).strip();
             if (!line.isEmpty() && !line.startsWith("#")) {
+                Agenda.checkRoom(moments);
                 moments.add(moment(line, "Line " + number, frame));
             }
         }
@@ -48,8 +52,8 @@ public final class AgendaLines {
     }
 
     private static Moment moment(String line, String where, Agenda.Frame frame) {
-        Matcher found = LINE.matcher(line);
-        if (line.length() > LONGEST || !found.matches()) {
+        Matcher found = LINE.matcher(line.length() > LONGEST ? "" : line);
+        if (!found.matches()) {
             throw new Unreadable(where, "This is no moment. It looks like 19:40 Kiln opens 10 min.");
         }
         LocalTime start = Clock.at(found, 2).orElseThrow(() -> new Unreadable(where, "This is no time of day."));

@@ -112,15 +112,24 @@ public final class ActionsCsv {
     }
 
     /**
-     * The change that adds a file's actions to a plan, with the beats, spots and people they name.
+     * The rows of a file, for whatever plan they will be added to.
      *
-     * @throws Unreadable naming the line and the column that cannot be read
+     * @throws Unreadable naming the line that cannot be read
      */
-    public static Change.Batch read(byte[] bytes, Plan plan, Supplier<UUID> ids) {
+    public static Table table(byte[] bytes) {
         Table table = Table.read(bytes);
         if (!table.columns().contains(ACTION)) {
             throw new Unreadable("Line 1", "The header has no column “action”.");
         }
+        return table;
+    }
+
+    /**
+     * The change that adds a file's actions to a plan, with the beats, spots and people they name.
+     *
+     * @throws Unreadable naming the line and the column that cannot be read
+     */
+    public static Change.Batch read(Table table, Plan plan, Supplier<UUID> ids) {
         NewActions added = new NewActions(plan, ids);
         for (Table.Row row : table.rows()) {
             try {

@@ -2,9 +2,9 @@ package upshot.exchange.csv;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import upshot.core.cut.PaperCut.Placed;
@@ -21,8 +21,8 @@ import upshot.core.verdict.Verdict;
 /** The shot list, by the cut or by the day. RFC 4180, UTF-8, units in the column names. */
 public final class ShotListCsv {
 
-    /** What a spreadsheet would take for the start of a formula. */
-    private static final Pattern RUNS = Pattern.compile("^[\\s]*[=+\\-@|\\t\\r].*", Pattern.DOTALL);
+    /** What a spreadsheet would take for the start of a formula, in their narrow form. */
+    private static final String RUNS = "=+-@|\t\r\n";
 
     private static final List<String> SHOT_COLUMNS = List.of(
             "code", "size", "action", "height", "side", "move", "lens mm", "rate fps", "shutter", "hold s", "takes");
@@ -114,8 +114,16 @@ public final class ShotListCsv {
         return text.toString();
     }
 
+    /** The first character as a spreadsheet may read it: a full-width sign of equality is one too. */
+    private static char narrow(String text) {
+        String first = text.substring(0, 1);
+        return Normalizer.normalize(first, Normalizer.Form.NFKC).charAt(0);
+    }
+
     /** A cell that a spreadsheet would run gets an apostrophe in front, which makes it text. */
     static String harmless(String cell) {
-        return RUNS.matcher(cell).matches() ? "'" + cell : cell;
+        String begin = cell.stripLeading();
+        boolean blankRuns = !begin.equals(cell) && RUNS.indexOf(cell.charAt(0)) >= 0;
+        return blankRuns || !begin.isEmpty() && RUNS.indexOf(narrow(begin)) >= 0 ? "'" + cell : cell;
     }
 }

@@ -1,5 +1,6 @@
 package upshot.exchange.json;
 
+import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.StreamReadFeature;
@@ -9,15 +10,14 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Iterator;
 import java.util.List;
 import upshot.core.plan.Field;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
+import upshot.exchange.text.Stoppable;
 import upshot.exchange.text.Unreadable;
 
 /**
@@ -68,10 +68,10 @@ public final class PlanJson {
     /** Reads what {@link #writeRecords} wrote. */
     public static List<PlanRecord> readRecords(String json) {
         List<PlanRecord> records = new ArrayList<>();
-        for (JsonNode one : parse(json.getBytes(StandardCharsets.UTF_8))) {
+        for (JsonNode one : parse(json)) {
             Kind<?> kind = Kind.named(one.path("kind").asText())
                     .orElseThrow(() -> new Unreadable("", "There is a record of no known kind."));
-            records.add(readRecord(kind, one.path("record"), kind.name()));
+            records.add(record(kind, one.path("record"), kind.name()));
         }
         return records;
     }
@@ -83,70 +83,43 @@ public final class PlanJson {
     }
 
     /**
-     * Reads a file.
+     * Reads a file record by record, so that it never stands in the memory as a whole.
      *
      * @throws Unreadable naming the place, the field and the reason
      */
     public static Plan read(byte[] file) {
-        JsonNode root = parse(file);
-        if (!root.isObject() || !root.path("format").asText().equals(FORMAT)) {
-            throw new Unreadable("", "This is no plan file: its format is not “%s”.".formatted(FORMAT));
-        }
-        if (root.path("version").asInt() != VERSION) {
-            throw new Unreadable(
-                    "",
-                    "The file has version %s; this program reads version %d."
-                            .formatted(root.path("version").asText(), VERSION));
-        }
-        onlyKnown(root, List.of("format", "version", "records"), "The file");
-        JsonNode records = root.path("records");
-        if (!records.isObject()) {
-            throw new Unreadable("", "The file has no records.");
-        }
-        onlyKnown(records, Kind.PARENT_FIRST.stream().map(Kind::name).toList(), "Records");
-        return plan(records);
-    }
-
-    private static Plan plan(JsonNode records) {
-        List<PlanRecord> all = new ArrayList<>();
-        for (Kind<?> kind : Kind.PARENT_FIRST) {
-            int number = 0;
-            for (JsonNode one : records.path(kind.name())) {
-                number++;
-                all.add(readRecord(kind, one, "%s %d".formatted(kind.name(), number)));
-            }
-        }
-        try {
-            return Plan.of(all);
-        } catch (InvalidField together) {
-            throw new Unreadable(together.field(), together.getMessage());
-        }
-    }
-
-    private static JsonNode parse(byte[] file) {
         if (file.length > MOST_BYTES) {
-            throw new Unreadable("", "The file is larger than 16 MB.");
+            throw new Unreadable("", "The file is larger than %d MB.".formatted(MOST_BYTES >> 20));
         }
-        try {
-            return MAPPER.readTree(file);
+        try (JsonParser parser = MAPPER.createParser(Stoppable.stream(file))) {
+            return new PlanReader(parser).read();
         } catch (JsonProcessingException broken) {
-            String where = broken.getLocation() == null
-                    ? ""
-                    : "Line %d, character %d"
-                            .formatted(
-                                    broken.getLocation().getLineNr(),
-                                    broken.getLocation().getColumnNr());
-            throw new Unreadable(where, "This is no JSON that can be read.");
+            throw broken(broken);
         } catch (IOException broken) {
             throw new Unreadable("", "This is not UTF-8 text.");
         }
     }
 
-    private static PlanRecord readRecord(Kind<?> kind, JsonNode node, String where) {
-        if (!node.isObject()) {
-            throw new Unreadable(where, "This is no record.");
+    private static JsonNode parse(String json) {
+        try {
+            return MAPPER.readTree(json);
+        } catch (JsonProcessingException broken) {
+            throw broken(broken);
         }
-        onlyKnown(node, kind.fields().stream().map(Field::name).toList(), where);
+    }
+
+    private static Unreadable broken(JsonProcessingException broken) {
+        String where = broken.getLocation() == null
+                ? ""
+                : "Line %d, character %d"
+                        .formatted(
+                                broken.getLocation().getLineNr(),
+                                broken.getLocation().getColumnNr());
+        return new Unreadable(where, "This is no JSON that can be read.");
+    }
+
+    /** The record of an object whose fields are all known. */
+    static PlanRecord record(Kind<?> kind, JsonNode node, String where) {
         Object[] values = new Object[kind.fields().size()];
         for (int i = 0; i < values.length; i++) {
             Field field = kind.fields().get(i);
@@ -160,17 +133,6 @@ public final class PlanJson {
             return kind.create(values);
         } catch (InvalidField wrong) {
             throw new Unreadable("%s, field %s".formatted(where, wrong.field()), wrong.getMessage());
-        }
-    }
-
-    private static void onlyKnown(JsonNode node, List<String> known, String where) {
-        for (Iterator<String> names = node.fieldNames(); names.hasNext(); ) {
-            String name = names.next();
-            if (!known.contains(name)) {
-                String shown = name.length() > 60 ? name.substring(0, 60) + "…" : name;
-                throw new Unreadable(
-                        where, "“%s” is not known here. Was it written by a newer version?".formatted(shown));
-            }
         }
     }
 }

@@ -18,6 +18,11 @@ import upshot.core.plan.Written;
  */
 final class ValueJson {
 
+    /** Longer than any text of a plan; the outlines of a spot are the longest. */
+    private static final int LONGEST_TEXT = 60_000;
+
+    private static final int LONGEST_VALUE = 100;
+
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
     /** 9:05 is understood like 09:05; seconds are written by nobody but may stand there. */
@@ -65,15 +70,24 @@ final class ValueJson {
         if (!node.isValueNode()) {
             throw new UnreadableJson("The field %s holds no single value.".formatted(field.name()));
         }
+        String text = node.asText();
+        if (text.length() > longest(field.type())) {
+            throw new UnreadableJson("The field %s is too long.".formatted(field.name()));
+        }
         try {
             return parse(field.type(), node);
         } catch (NumberFormatException notANumber) {
-            throw new UnreadableJson("“%s” is not a number.".formatted(node.asText()), notANumber);
+            throw new UnreadableJson("“%s” is not a number.".formatted(text), notANumber);
         } catch (DateTimeException notATime) {
-            throw new UnreadableJson("“%s” is not a date or time.".formatted(node.asText()), notATime);
+            throw new UnreadableJson("“%s” is not a date or time.".formatted(text), notATime);
         } catch (IllegalArgumentException refused) {
             throw new UnreadableJson(refused.getMessage(), refused);
         }
+    }
+
+    /** Looked at before a text is read: what reads it may take longer than its length. */
+    private static int longest(Class<?> type) {
+        return type == String.class || Written.reader(type).isPresent() ? LONGEST_TEXT : LONGEST_VALUE;
     }
 
     private static Object parse(Class<?> type, JsonNode node) {

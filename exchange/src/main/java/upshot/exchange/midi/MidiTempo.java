@@ -9,6 +9,8 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Supplier;
 import upshot.core.plan.InvalidField;
+import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
 import upshot.core.plan.TempoMark;
 import upshot.exchange.text.Unreadable;
 
@@ -21,7 +23,9 @@ import upshot.exchange.text.Unreadable;
 public final class MidiTempo {
 
     /** More than any song; notes are many, but small. */
-    public static final int MOST_BYTES = 4 << 20;
+    public static final int MOST_BYTES = 1 << 20;
+
+    private static final int MOST_MARKS = Plan.most(Kind.TEMPO);
 
     private static final int HEADER = 0x4d546864; // MThd
     private static final int TRACK = 0x4d54726b; // MTrk
@@ -43,7 +47,7 @@ public final class MidiTempo {
      */
     public static List<TempoMark> read(byte[] file, Supplier<UUID> ids) {
         if (file.length > MOST_BYTES) {
-            throw new Unreadable("", "The file is larger than 4 MB.");
+            throw new Unreadable("", "The file is larger than 1 MB.");
         }
         try {
             return new MidiTempo().parse(ByteBuffer.wrap(file), ids);
@@ -113,6 +117,10 @@ public final class MidiTempo {
         int end = track.position() + length;
         if (end > track.limit()) {
             throw new BufferUnderflowException();
+        }
+        if (microsAt.size() + metreAt.size() > MOST_MARKS) {
+            throw new Unreadable(
+                    "Track " + number, "The tempo or the metre changes more than %d times.".formatted(MOST_MARKS));
         }
         if (type == META_TEMPO && length == 3) {
             int micros = Byte.toUnsignedInt(track.get()) << 16

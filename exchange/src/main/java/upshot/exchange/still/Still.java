@@ -1,24 +1,20 @@
 package upshot.exchange.still;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.lang.ByteArrayReader;
+import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.util.Arrays;
 import java.util.HexFormat;
-import java.util.Iterator;
-import java.util.List;
-import java.util.Locale;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -27,6 +23,7 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
+import upshot.exchange.text.Stoppable;
 import upshot.exchange.text.Unreadable;
 
 /**
@@ -46,9 +43,14 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
     /** Not even one plain colour is packed so tightly; a file that says more would only cost memory. */
     private static final int MOST_PIXELS_A_BYTE = 5000;
 
+    /** A decoder holds such a picture whole, six bytes a pixel, and goes through all of it at each step. */
+    private static final long MOST_PIXELS_STEPWISE = 20_000_000;
+
+    /** Encoders make ten or so. */
+    private static final int MOST_SCANS = 24;
+
     private static final int LONGEST_PX = 1600;
     private static final float QUALITY = 0.85f;
-    private static final List<String> FORMATS = List.of("png", "jpeg", "jpg", "webp");
 
     static {
         // Pictures are read from memory; a cache on disk would only leave traces of them.
@@ -64,11 +66,13 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
         if (file.length > MOST_BYTES) {
             throw new Unreadable("", "The picture is larger than %d MB.".formatted(MOST_BYTES >> 20));
         }
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            ImageReader reader = reader(in);
+        PictureFile bare = PictureFile.of(file);
+        try (ImageInputStream in = ImageIO.createImageInputStream(Stoppable.stream(bare.picture()))) {
+            ImageReader reader =
+                    ImageIO.getImageReadersByFormatName(bare.format()).next();
             try {
                 reader.setInput(in, true, true);
-                return encoded(upright(scaled(reader, file.length), orientation(file)));
+                return encoded(upright(scaled(reader, bare), orientation(bare.exif())));
             } finally {
                 reader.dispose();
             }
@@ -76,24 +80,13 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
             throw known;
         } catch (IOException | RuntimeException broken) {
             // Decoders meet broken files with whatever exception they fall over.
+            Stoppable.check();
             throw new Unreadable("", "The picture is broken and cannot be read.");
         }
     }
 
-    private static ImageReader reader(ImageInputStream in) {
-        Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-        while (readers.hasNext()) {
-            ImageReader reader = readers.next();
-            String[] names = reader.getOriginatingProvider().getFormatNames();
-            if (Arrays.stream(names).map(name -> name.toLowerCase(Locale.ROOT)).anyMatch(FORMATS::contains)) {
-                return reader;
-            }
-        }
-        throw new Unreadable("", "This is no PNG, JPEG or WebP picture.");
-    }
-
     /** Leaves out rows and columns while decoding, so that a large picture never stands in the memory as a whole. */
-    private static BufferedImage scaled(ImageReader reader, int bytes) throws IOException {
+    private static BufferedImage scaled(ImageReader reader, PictureFile file) throws IOException {
         long width = reader.getWidth(0);
         long height = reader.getHeight(0);
         if (width < 1 || height < 1 || width * height > MOST_PIXELS) {
@@ -102,8 +95,14 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
                     "The picture has %d × %d pixels; %d megapixels is the most."
                             .formatted(width, height, MOST_PIXELS / 1_000_000));
         }
-        if (width * height > (long) bytes * MOST_PIXELS_A_BYTE) {
+        if (width * height > (long) file.picture().length * MOST_PIXELS_A_BYTE) {
             throw new Unreadable("", "The picture is broken: it says to be larger than it can be.");
+        }
+        if (file.scans() > MOST_SCANS || file.scans() > 1 && width * height > MOST_PIXELS_STEPWISE) {
+            throw new Unreadable(
+                    "",
+                    "The picture is saved to come in sharper step by step, in %d steps; up to %d megapixels and %d steps can be read. Save it as an ordinary JPEG."
+                            .formatted(file.scans(), MOST_PIXELS_STEPWISE / 1_000_000, MOST_SCANS));
         }
         int step = (int) Math.max(1, Math.max(width, height) / LONGEST_PX);
         ImageReadParam every = reader.getDefaultReadParam();
@@ -131,14 +130,15 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
     }
 
     /** How the camera was held, 1 to 8 as EXIF counts it; 1 where nothing is said. */
-    private static int orientation(byte[] file) {
+    private static int orientation(byte[] exif) {
         try {
-            ExifIFD0Directory said = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
-                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            Metadata metadata = new Metadata();
+            new ExifReader().extract(new ByteArrayReader(exif), metadata, 0);
+            ExifIFD0Directory said = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
             return said != null && said.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
                     ? said.getInt(ExifIFD0Directory.TAG_ORIENTATION)
                     : 1;
-        } catch (ImageProcessingException | IOException | MetadataException nothingSaid) {
+        } catch (MetadataException nothingSaid) {
             return 1;
         }
     }

@@ -62,7 +62,7 @@ public final class CutSheetSvg {
                 "<svg x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\" "
                         .formatted(number(x), number(y), number(width), number(height))));
         String name = placed.action().name();
-        String shown = name.length() > NAME_LETTERS ? name.substring(0, NAME_LETTERS - 1) + "…" : name;
+        String shown = Say.shortened(name, NAME_LETTERS);
         text(
                 svg,
                 x,

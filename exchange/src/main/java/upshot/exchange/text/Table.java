@@ -1,7 +1,6 @@
 package upshot.exchange.text;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -50,7 +49,7 @@ public record Table(List<String> columns, List<Row> rows) {
                 .setIgnoreEmptyLines(true)
                 .setTrim(true)
                 .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+        try (CSVParser parser = CSVParser.parse(Stoppable.reader(text), format)) {
             return table(parser);
         } catch (UncheckedIOException | IOException | IllegalStateException broken) {
             throw new Unreadable("", "A quotation mark is opened and never closed, or stands inside a cell.");
@@ -58,7 +57,7 @@ public record Table(List<String> columns, List<Row> rows) {
     }
 
     private static char delimiter(String text) {
-        String header = Decoded.lines(text).get(0);
+        String header = text.lines().findFirst().orElse("");
         char best = ',';
         for (char candidate : new char[] {';', '\t'}) {
             if (header.chars().filter(one -> one == candidate).count()

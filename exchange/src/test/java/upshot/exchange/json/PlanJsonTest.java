@@ -215,7 +215,8 @@ class PlanJsonTest {
     void a_hundred_actions_come_back_through_csv_where_its_columns_allow() {
         Plan plan = hundredActions();
         Plan empty = new SamplePlan().build();
-        Plan taken = empty.apply(ActionsCsv.read(bytes(ActionsCsv.write(plan)), empty, UUID::randomUUID));
+        Plan taken =
+                empty.apply(ActionsCsv.read(ActionsCsv.table(bytes(ActionsCsv.write(plan))), empty, UUID::randomUUID));
 
         assertThat(ActionsCsv.write(taken)).isEqualTo(ActionsCsv.write(plan));
         assertThat(taken.actions()).hasSize(100).first().satisfies(action -> {
@@ -233,7 +234,7 @@ class PlanJsonTest {
         Plan empty = new SamplePlan().build();
         String file =
                 "Action;Beat;Spot;Subject;once only;takes s\nLamps go out;Night;Roof;Ada;yes;12,5\nDoors open;;;;;\n";
-        Change.Batch change = ActionsCsv.read(bytes(file), empty, UUID::randomUUID);
+        Change.Batch change = ActionsCsv.read(ActionsCsv.table(bytes(file)), empty, UUID::randomUUID);
         Plan taken = empty.apply(change);
 
         assertThat(taken.beats()).extracting(beat -> beat.name()).contains("Night");
@@ -256,7 +257,7 @@ class PlanJsonTest {
     })
     void a_bad_row_names_line_and_column(String text, String where) {
         Plan empty = new SamplePlan().build();
-        assertThatThrownBy(() -> ActionsCsv.read(bytes(text), empty, UUID::randomUUID))
+        assertThatThrownBy(() -> ActionsCsv.read(ActionsCsv.table(bytes(text)), empty, UUID::randomUUID))
                 .isInstanceOf(Unreadable.class)
                 .hasMessageStartingWith(where);
     }
@@ -269,7 +270,7 @@ class PlanJsonTest {
         sample.action();
         BrokenFiles.refusedOrReadRightly(
                 bytes(ActionsCsv.write(sample.build())),
-                file -> ActionsCsv.read(file, empty, UUID::randomUUID),
+                file -> ActionsCsv.read(ActionsCsv.table(file), empty, UUID::randomUUID),
                 (file, read) -> {
                     Plan taken = empty.apply(read);
                     assertThat(taken.apply(read.inverse())).isEqualTo(empty);

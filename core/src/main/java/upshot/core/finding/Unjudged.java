@@ -1,0 +1,43 @@
+package upshot.core.finding;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+
+/**
+ * Keeps one rule's failure to itself: where it cannot work something out, that is a finding like any other, and all the
+ * other rules still speak.
+ */
+public final class Unjudged {
+
+    private static final String TITLE = "This could not be judged.";
+
+    private Unjudged() {}
+
+    /**
+     * What a rule says; that it could not say anything where it fell over.
+     *
+     * @param about the records that it looks at
+     */
+    public static Optional<Finding> guarded(String ruleId, List<UUID> about, Supplier<Optional<Finding>> rule) {
+        try {
+            return rule.get();
+        } catch (RuntimeException broken) {
+            return Optional.of(new Finding(
+                    ruleId,
+                    Status.WATCH,
+                    about,
+                    TITLE,
+                    new Measured(1, 0, "rules"),
+                    "The rule “%s” fell over these values (%s). Look for one that cannot be meant; the other rules have been asked."
+                            .formatted(ruleId, broken.getClass().getSimpleName()),
+                    List.of()));
+        }
+    }
+
+    /** Whether a finding says that a rule fell over. */
+    public static boolean is(Finding finding) {
+        return finding.title().equals(TITLE);
+    }
+}
