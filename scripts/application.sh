@@ -55,8 +55,19 @@ serve() { # demo|own
   unpack "$folder"
   say "Starting the database"
   database_start "$folder" durable
+  refuse_newer "$folder"
+  keep_before_changes "$folder"
+  say_when_full "$folder"
   say "Starting the application"
   run_application "$mode" "$folder"
+}
+
+say_when_full() { # folder
+  local free
+  free=$(df -Pm "$1" | awk 'NR == 2 { print $4 }')
+  if [ "$free" -lt 1024 ]; then
+    say "Only $free MB are free on the disk of $1. Below 100 MB edits may be refused; make room soon."
+  fi
 }
 
 await_running() { # folder
@@ -70,28 +81,60 @@ await_running() { # folder
   fail "Another ./upshot works in $1 but does not come to an end. ./upshot stop ends it."
 }
 
-run_application() { # mode, folder
-  local port profile=
-  port=$(free_port "$(cat "$2/port" 2>/dev/null || true)")
-  echo "$port" >"$2/port"
+# Begins a process and writes its number down; the address is said when it answers.
+launch() { # mode, folder, port
+  local profile=
   if [ "$1" = demo ]; then profile=demo; fi
   (
     set -a
     . "$2/db.env"
-    UPSHOT_PORT=$port UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile
+    UPSHOT_PORT=$3 UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile
     set +a
     exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx1g -jar "$2/app/upshot-lane.jar" \
       </dev/null 8>&- 9>&-
   ) &
-  local pid=$!
-  echo "$pid" >"$2/app.pid"
+  echo $! >"$2/app.pid"
+}
+
+run_application() { # mode, folder
+  local port pid
+  port=$(free_port "$(cat "$2/port" 2>/dev/null || true)")
+  echo "$port" >"$2/port"
+  launch "$1" "$2" "$port"
+  pid=$(cat "$2/app.pid")
   while ! answers "$port" "$1"; do
     if ! kill -0 "$pid" 2>/dev/null; then fail "The application did not start; the lines above say why."; fi
-    sleep 0.2
+    pause 0.2
   done
   echo "http://127.0.0.1:$port/" >"$2/address"
   say "Upshot Lane is at http://127.0.0.1:$port/ (Ctrl-C stops it)"
-  wait "$pid" || true
+  keep_running "$1" "$2" "$port"
+}
+
+# A sleep that a signal ends at once.
+pause() { sleep "$1" & wait $! || true; }
+
+# Of the two processes each is started again when it ends by itself, and the other goes on meanwhile. A growing delay keeps
+# what ends at once from using the machine up.
+keep_running() { # mode, folder, port
+  local delay=1 began=$SECONDS env
+  while :; do
+    if ! database_alive "$2"; then
+      say "The database ended by itself; it starts again."
+      env=$(cat "$2/db.env")
+      database_start "$2" durable || say "It did not start; it is tried again."
+      # On another port the application would look for it in vain.
+      [ "$env" = "$(cat "$2/db.env")" ] || stop_application "$2"
+    elif ! kill -0 "$(cat "$2/app.pid" 2>/dev/null || echo 0x)" 2>/dev/null; then
+      if [ $((SECONDS - began)) -gt 120 ]; then delay=1; fi
+      say "The application ended by itself. It starts again in $delay s; the database goes on."
+      pause "$delay"
+      delay=$((delay * 2 > 60 ? 60 : delay * 2))
+      began=$SECONDS
+      launch "$1" "$2" "$3"
+    fi
+    pause 1
+  done
 }
 
 answers() { # port, mode: does the sign-in page come? In the demo not before its data is there.

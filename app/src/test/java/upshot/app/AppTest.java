@@ -18,7 +18,7 @@ import org.springframework.test.context.ActiveProfiles;
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"upshot.sign-in.address-tries=100000", "logging.level.upshot=warn"})
+        properties = {"logging.level.upshot=warn"})
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 @ActiveProfiles("demo")
 @Import({People.class, CountedStatements.class})

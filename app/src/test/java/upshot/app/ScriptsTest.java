@@ -52,6 +52,52 @@ class ScriptsTest {
                 .doesNotContain("CALLED");
     }
 
+    /** Processes that are said to have ended so many times; what is said and begun is written down. */
+    private String kept(int endings, String databaseAlive) throws Exception {
+        return shell("mkdir -p f; echo x >$ROOT.env; cd %s; echo 1 >app.pid; echo x >db.env; n=0;".formatted(folder)
+                        + " kill() { n=$((n + 1)); [ $n -gt " + endings + " ] && exit 0; return 1; };"
+                        + " pause() { echo \"pause $1\"; }; launch() { echo launched; };"
+                        + " database_alive() { " + databaseAlive + "; }; database_start() { echo 'database'; };"
+                        + " keep_running own . 1")
+                .output();
+    }
+
+    @Test
+    void an_application_that_ends_by_itself_is_started_again_ever_later_and_the_database_is_left_alone()
+            throws Exception {
+        assertThat(kept(8, "true").lines().filter(line -> line.startsWith("The application ended")))
+                .extracting(line -> line.replaceAll(".* in (\\d+) s;.*", "$1"))
+                .containsExactly("1", "2", "4", "8", "16", "32", "60", "60");
+        assertThat(kept(3, "true")).contains("launched").doesNotContain("database\n");
+    }
+
+    @Test
+    void a_database_that_ends_by_itself_is_started_again_under_the_application() throws Exception {
+        assertThat(kept(1, "m=$((${m:-0} + 1)); [ $m -gt 1 ]"))
+                .startsWith("The database ended by itself; it starts again.\ndatabase\n");
+    }
+
+    @Test
+    void a_database_of_a_newer_program_is_refused_and_an_older_one_is_kept_first() throws Exception {
+        Ran newer = shell("database_version() { echo 999; }; refuse_newer x; echo went on");
+        assertThat(newer.status()).isEqualTo(1);
+        assertThat(newer.output())
+                .contains("written by a newer Upshot Lane", "has version 999")
+                .doesNotContain("went on");
+        String kept = "need_packages() { :; }; dump() { echo dumped; }; keep_before_changes x; echo went on";
+        assertThat(shell("database_version() { echo 12; }; " + kept).output()).contains("dumped\nwent on");
+        assertThat(shell("database_version() { newest_known; }; " + kept).output())
+                .isEqualTo("went on\n");
+        assertThat(shell("database_version() { echo 0; }; " + kept).output()).isEqualTo("went on\n");
+    }
+
+    @Test
+    void a_full_disk_is_said_at_the_start() throws Exception {
+        String df = "df() { printf 'head\\nx 1 1 %s 1 /\\n'; }; say_when_full /; echo on";
+        assertThat(shell(df.formatted("1023")).output()).startsWith("Only 1023 MB are free");
+        assertThat(shell(df.formatted("1024")).output()).isEqualTo("on\n");
+    }
+
     @Test
     void a_compiler_older_than_17_or_missing_is_no_compiler() throws Exception {
         assertThat(shell("javac() { echo 'javac 11.0.2'; }; java_compiler && echo good || echo old")

@@ -3,6 +3,7 @@ package upshot.app.account;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.text.Normalizer;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.UUID;
@@ -19,6 +20,10 @@ public class Account {
     private String displayName;
     private String passwordHash;
     private Instant createdAt;
+    /** 1 for the owner, else null: the database takes no second one. */
+    private Integer owner;
+
+    private Instant leftAt;
 
     protected Account() {}
 
@@ -32,7 +37,38 @@ public class Account {
 
     /** The form in which an address is stored and compared. */
     static String signInName(String email) {
-        return email.strip().toLowerCase(Locale.ROOT);
+        return Normalizer.normalize(email.strip(), Normalizer.Form.NFC).toLowerCase(Locale.ROOT);
+    }
+
+    /** Makes this the account of the owner, of whom there is one. */
+    Account owning() {
+        owner = 1;
+        return this;
+    }
+
+    public boolean isOwner() {
+        return owner != null;
+    }
+
+    boolean left() {
+        return leftAt != null;
+    }
+
+    Instant createdAt() {
+        return createdAt;
+    }
+
+    void changePassword(String hash) {
+        passwordHash = hash;
+    }
+
+    /** What is left of somebody who goes: an author without a name for what they did in others' jobs. */
+    void leave(Instant at) {
+        email = "left-" + id;
+        displayName = "somebody who left";
+        passwordHash = "";
+        owner = null;
+        leftAt = at;
     }
 
     public UUID id() {

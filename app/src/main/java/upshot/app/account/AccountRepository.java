@@ -13,7 +13,7 @@ interface AccountRepository extends Repository<Account, UUID> {
 
     Optional<Account> findById(UUID id);
 
-    List<Account> findAllByOrderByCreatedAt();
+    List<Account> findByLeftAtIsNullOrderByOwnerDescCreatedAt();
 
     long count();
 }

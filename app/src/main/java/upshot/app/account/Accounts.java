@@ -27,8 +27,33 @@ public class Accounts implements UserDetailsService {
     /** Makes an account; the address must not be in use. */
     @Transactional
     public Account create(String email, String displayName, String password) {
-        return repository.save(
-                new Account(UUID.randomUUID(), email, displayName, passwords.encode(password), clock.instant()));
+        return repository.save(made(email, displayName, password));
+    }
+
+    /** Makes the account of the owner; the database refuses a second one, whoever comes first. */
+    @Transactional
+    public Account createOwner(String email, String displayName, String password) {
+        return repository.save(made(email, displayName, password).owning());
+    }
+
+    private Account made(String email, String displayName, String password) {
+        return new Account(UUID.randomUUID(), email, displayName, passwords.encode(password), clock.instant());
+    }
+
+    /** Whether this is the person's password. */
+    boolean proves(UUID id, String password) {
+        return find(id).filter(account -> passwords.matches(password, account.passwordHash()))
+                .isPresent();
+    }
+
+    @Transactional
+    public void changePassword(UUID id, String password) {
+        repository.findById(id).orElseThrow().changePassword(passwords.encode(password));
+    }
+
+    /** The form in which an address is stored and compared. */
+    public static String signInName(String email) {
+        return Account.signInName(email);
     }
 
     public boolean any() {
@@ -45,17 +70,19 @@ public class Accounts implements UserDetailsService {
 
     /** Everybody who may sign in, the owner first. */
     public List<Account> all() {
-        return repository.findAllByOrderByCreatedAt();
+        return repository.findByLeftAtIsNullOrderByOwnerDescCreatedAt();
     }
 
-    /** Whether somebody has the first account that was made, and with it makes the others. */
+    /** Whether somebody owns this installation, and with it makes the others' accounts. */
     public boolean isOwner(SignedIn who) {
-        List<Account> all = all();
-        return !all.isEmpty() && all.get(0).id().equals(who.id());
+        return find(who.id()).filter(Account::isOwner).isPresent();
     }
 
     @Override
     public SignedIn loadUserByUsername(String email) {
-        return find(email).map(SignedIn::new).orElseThrow(() -> new UsernameNotFoundException("No such account"));
+        return find(email)
+                .filter(account -> !account.left())
+                .map(SignedIn::new)
+                .orElseThrow(() -> new UsernameNotFoundException("No such account"));
     }
 }

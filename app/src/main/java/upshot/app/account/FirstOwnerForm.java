@@ -9,7 +9,7 @@ record FirstOwnerForm(
         @NotBlank(message = "Type the code from the console.")
         String code,
 
-        @NotBlank(message = "Type your name.") @Size(max = 80, message = "80 characters at most.")
+        @ShownName @Size(max = 80, message = "80 characters at most.")
         String displayName,
 
         @NotBlank(message = "Type an address to sign in with.")
@@ -17,8 +17,7 @@ record FirstOwnerForm(
         @Size(max = 200, message = "200 characters at most.")
         String email,
 
-        @Size(min = 10, max = 200, message = "Use 10 characters or more.")
-        String password) {
+        @GoodPassword String password) {
 
     static FirstOwnerForm empty() {
         return new FirstOwnerForm("", "", "", "");

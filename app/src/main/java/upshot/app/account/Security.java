@@ -3,20 +3,23 @@ package upshot.app.account;
 import jakarta.servlet.DispatcherType;
 import java.util.Map;
 import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.security.config.Customizer;
+import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
-import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.authentication.logout.HeaderWriterLogoutHandler;
+import org.springframework.security.web.header.writers.ClearSiteDataHeaderWriter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
-import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.security.web.util.matcher.MediaTypeRequestMatcher;
 import org.springframework.web.accept.HeaderContentNegotiationStrategy;
 
@@ -30,6 +33,7 @@ class Security {
     private static final String[] OPEN = {
         "/sign-in",
         "/first",
+        NewPasswordController.PATH,
         "/error",
         "/favicon.svg",
         "/favicon.ico",
@@ -49,7 +53,13 @@ class Security {
     }
 
     @Bean
-    SecurityFilterChain filters(HttpSecurity http, SignInGuard guard) throws Exception {
+    SecurityFilterChain filters(
+            HttpSecurity http,
+            SignInGuard guard,
+            CountedSignIn signIn,
+            @Value("${server.servlet.session.cookie.secure:false}") boolean secure)
+            throws Exception {
+        RequestCache asked = pagesOnly();
         MediaTypeRequestMatcher json =
                 new MediaTypeRequestMatcher(new HeaderContentNegotiationStrategy(), MediaType.APPLICATION_JSON);
         json.setUseEquals(true);
@@ -61,12 +71,18 @@ class Security {
                         .authenticated())
                 .formLogin(form -> form.loginPage(SignInGuard.SIGN_IN)
                         .usernameParameter("email")
-                        .successHandler(guard::succeeded)
+                        .authenticationDetailsSource(Whence::of)
+                        .successHandler((request, response, who) -> guard.succeeded(request, response, who, asked))
                         .failureHandler(guard::failed)
                         .permitAll())
-                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
-                .addFilterBefore(guard.filter(), UsernamePasswordAuthenticationFilter.class)
-                .requestCache(cache -> cache.requestCache(pagesOnly()))
+                // This one alone: a second one behind it would look at the password again, uncounted.
+                .authenticationManager(new ProviderManager(signIn))
+                .logout(out -> out.logoutUrl("/sign-out")
+                        // What the browser has kept of a job's pages goes with the session: "back" shows nothing of it.
+                        .addLogoutHandler(new HeaderWriterLogoutHandler(
+                                new ClearSiteDataHeaderWriter(ClearSiteDataHeaderWriter.Directive.CACHE)))
+                        .logoutSuccessUrl("/sign-in?out"))
+                .requestCache(cache -> cache.requestCache(asked))
                 .exceptionHandling(errors -> errors.defaultAuthenticationEntryPointFor(
                         new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), json))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
@@ -74,16 +90,19 @@ class Security {
                                 referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(permissions ->
                                 permissions.policy("camera=(), microphone=(), geolocation=(), payment=()")))
-                .csrf(Customizer.withDefaults())
+                .csrf(csrf -> csrf.csrfTokenRepository(new CsrfTokens(secure)))
                 .build();
     }
 
-    /** After signing in one lands on the page that was asked for, never on a picture or a script. */
-    private static HttpSessionRequestCache pagesOnly() {
+    /**
+     * After signing in one lands on the page that was asked for, never on a picture or a script. Which it was is kept by
+     * the browser: a stranger leaves nothing here.
+     */
+    private static RequestCache pagesOnly() {
         MediaTypeRequestMatcher page =
                 new MediaTypeRequestMatcher(new HeaderContentNegotiationStrategy(), MediaType.TEXT_HTML);
         page.setIgnoredMediaTypes(Set.of(MediaType.ALL));
-        HttpSessionRequestCache cache = new HttpSessionRequestCache();
+        CookieRequestCache cache = new CookieRequestCache();
         cache.setRequestMatcher(page);
         return cache;
     }

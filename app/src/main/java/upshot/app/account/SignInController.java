@@ -2,6 +2,7 @@ package upshot.app.account;
 
 import jakarta.validation.Valid;
 import java.util.Optional;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -42,7 +43,7 @@ class SignInController {
             return "redirect:/first";
         }
         model.addAttribute("shown", shown.orElse(null));
-        return "account/sign-in";
+        return SignInGuard.PAGE;
     }
 
     @GetMapping("/first")
@@ -61,7 +62,12 @@ class SignInController {
         if (errors.hasErrors()) {
             return FIRST_PAGE;
         }
-        accounts.create(form.email(), form.displayName(), form.password());
+        try {
+            accounts.createOwner(form.email(), form.displayName(), form.password());
+        } catch (DataIntegrityViolationException taken) {
+            // Two forms at once: the other one was first.
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
         return "redirect:/sign-in?made";
     }
 

@@ -15,6 +15,7 @@ import upshot.core.brief.NewActions;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Spot;
 
 /** Takes in a pasted list, one action a line; a line that ends with a colon names the beat of those below it. */
 @Component
@@ -34,6 +35,7 @@ class AddLines implements Gesture {
         UUID beatId = plan.beats().get(0).id();
         UUID spotId = arguments.chosen(plan, Kind.SPOT, "spotId").id();
         NewActions added = new NewActions(plan, desk.ids());
+        List<String> spots = plan.spots().stream().map(Spot::name).toList();
         List<String> details = new ArrayList<>();
         List<String> lines = arguments.text("text").lines().map(String::strip).toList();
         if (lines.size() > MOST_LINES) {
@@ -44,7 +46,7 @@ class AddLines implements Gesture {
             if (line.endsWith(":")) {
                 beatId = added.beat(line.substring(0, line.length() - 1));
             } else if (!line.isEmpty()) {
-                details.add(take(added, line, number, beatId, spotId));
+                details.add(take(added, spots, line, number, beatId, spotId));
             }
         }
         if (details.isEmpty()) {
@@ -53,9 +55,10 @@ class AddLines implements Gesture {
         return Proposal.detailed("add %d actions".formatted(details.size()), added.changes(), details, List.of());
     }
 
-    private static String take(NewActions added, String text, int number, UUID beatId, UUID spotId) {
+    private static String take(
+            NewActions added, List<String> spots, String text, int number, UUID beatId, UUID spotId) {
         try {
-            ActionLine line = Lines.read(added.plan(), text);
+            ActionLine line = Lines.read(added.subjectNames(), spots, text);
             added.add(line, beatId, spotId);
             return said(line);
         } catch (InvalidField wrong) {

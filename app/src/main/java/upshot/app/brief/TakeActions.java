@@ -2,22 +2,33 @@ package upshot.app.brief;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import upshot.app.job.Desk;
-import upshot.app.job.Gesture;
+import upshot.app.job.FileGesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
+import upshot.app.web.FileDesk;
 import upshot.app.web.Upload;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
+import upshot.core.plan.Plan;
 import upshot.exchange.csv.ActionsCsv;
 import upshot.exchange.text.Decoded;
+import upshot.exchange.text.Table;
 import upshot.exchange.text.Unreadable;
 
 /** Takes in actions from a CSV file. */
 @Component
-class TakeActions implements Gesture {
+class TakeActions implements FileGesture {
+
+    private final FileDesk files;
+
+    TakeActions(FileDesk files) {
+        this.files = files;
+    }
 
     @Override
     public String name() {
@@ -25,17 +36,25 @@ class TakeActions implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Function<Desk, Proposal> prepared(Map<String, String> sent, Supplier<Plan> seen) {
         byte[] file = Upload.bytes(new Arguments(sent), "file", Decoded.MOST_BYTES);
+        Table table = read(() -> files.read(() -> ActionsCsv.table(file)));
+        return desk -> read(() -> proposal(ActionsCsv.read(table, desk.plan(), desk.ids())));
+    }
+
+    private static <T> T read(Supplier<T> reading) {
         try {
-            Change.Batch change = ActionsCsv.read(file, desk.plan(), desk.ids());
-            List<String> details = change.steps()
-                    .filter(step -> step instanceof Change.Add add && add.added() instanceof Action)
-                    .map(step -> ((Change.Add) step).added().label())
-                    .toList();
-            return Proposal.detailed("take in %d actions".formatted(details.size()), change, details, List.of());
+            return reading.get();
         } catch (Unreadable wrong) {
             throw new InvalidField("file", wrong.getMessage());
         }
+    }
+
+    private static Proposal proposal(Change.Batch change) {
+        List<String> details = change.steps()
+                .filter(step -> step instanceof Change.Add add && add.added() instanceof Action)
+                .map(step -> ((Change.Add) step).added().label())
+                .toList();
+        return Proposal.detailed("take in %d actions".formatted(details.size()), change, details, List.of());
     }
 }

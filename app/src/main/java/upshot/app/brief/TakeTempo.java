@@ -3,25 +3,36 @@ package upshot.app.brief;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import upshot.app.job.Desk;
-import upshot.app.job.Gesture;
+import upshot.app.job.FileGesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
+import upshot.app.web.FileDesk;
 import upshot.app.web.Upload;
 import upshot.core.finding.Say;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
+import upshot.core.plan.Plan;
 import upshot.core.plan.TempoMark;
 import upshot.exchange.midi.MidiTempo;
 import upshot.exchange.text.Unreadable;
 
 /** Takes tempo and metre from a MIDI file in place of those there were; without a file it forgets them. */
 @Component
-class TakeTempo implements Gesture {
+class TakeTempo implements FileGesture {
 
     private static final double MICROS_A_MINUTE = 60_000_000;
+
+    private final FileDesk files;
+
+    TakeTempo(FileDesk files) {
+        this.files = files;
+    }
 
     @Override
     public String name() {
@@ -29,24 +40,34 @@ class TakeTempo implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Function<Desk, Proposal> prepared(Map<String, String> sent, Supplier<Plan> seen) {
         Arguments arguments = new Arguments(sent);
-        List<Change> changes = new ArrayList<>();
-        desk.plan().list(Kind.TEMPO).forEach(mark -> changes.add(new Change.Remove(mark)));
         if (arguments.on("forget")) {
-            return Proposal.of("forget the MIDI file", Change.batch(changes));
+            return desk -> Proposal.of("forget the MIDI file", Change.batch(removes(desk.plan())));
         }
+        byte[] file = Upload.bytes(arguments, "file", MidiTempo.MOST_BYTES);
         try {
-            List<TempoMark> marks = MidiTempo.read(Upload.bytes(arguments, "file", MidiTempo.MOST_BYTES), desk.ids());
-            marks.forEach(mark -> changes.add(new Change.Add(mark)));
-            return Proposal.detailed(
-                    "take the tempo from a MIDI file",
-                    Change.batch(changes),
-                    marks.stream().map(TakeTempo::said).toList(),
-                    List.of());
+            List<TempoMark> marks = files.read(() -> MidiTempo.read(file, UUID::randomUUID));
+            return desk -> proposal(desk.plan(), marks);
         } catch (Unreadable wrong) {
             throw new InvalidField("file", wrong.getMessage());
         }
+    }
+
+    private static List<Change> removes(Plan plan) {
+        return plan.list(Kind.TEMPO).stream()
+                .map(mark -> (Change) new Change.Remove(mark))
+                .toList();
+    }
+
+    private static Proposal proposal(Plan plan, List<TempoMark> marks) {
+        List<Change> changes = new ArrayList<>(removes(plan));
+        marks.forEach(mark -> changes.add(new Change.Add(mark)));
+        return Proposal.detailed(
+                "take the tempo from a MIDI file",
+                Change.batch(changes),
+                marks.stream().map(TakeTempo::said).toList(),
+                List.of());
     }
 
     private static String said(TempoMark mark) {

@@ -17,6 +17,7 @@ import org.springframework.web.server.ResponseStatusException;
 import upshot.app.job.EditRefused;
 import upshot.app.store.Job;
 import upshot.app.store.Stills;
+import upshot.app.web.FileDesk;
 import upshot.exchange.still.Still;
 import upshot.exchange.text.Unreadable;
 
@@ -28,9 +29,11 @@ class StillController {
     private static final int MOST = 1000;
 
     private final Stills stills;
+    private final FileDesk files;
 
-    StillController(Stills stills) {
+    StillController(Stills stills, FileDesk files) {
         this.stills = stills;
+        this.files = files;
     }
 
     @PostMapping("/jobs/{jobId}/stills")
@@ -42,17 +45,12 @@ class StillController {
             throw new EditRefused("This job holds %d pictures already; that is the most.".formatted(MOST));
         }
         try {
-            Still still = oneAtATime(file.getBytes());
+            Still still = files.read(() -> Still.read(file.getBytes()));
             stills.keep(job.id(), still);
             return Map.of("hash", still.hash());
         } catch (Unreadable reason) {
             throw new EditRefused(reason.getMessage());
         }
-    }
-
-    /** A large picture takes some hundred megabytes while it is decoded. */
-    private synchronized Still oneAtATime(byte[] file) {
-        return Still.read(file);
     }
 
     /** A picture never changes under its hash, so that a browser may keep it; nobody in between may. */

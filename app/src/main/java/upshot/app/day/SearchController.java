@@ -1,22 +1,23 @@
 package upshot.app.day;
 
 import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import upshot.app.job.EditRefused;
+import upshot.app.account.SignedIn;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.web.Arguments;
+import upshot.core.finding.Say;
 import upshot.core.late.WhatIf;
 import upshot.core.order.Comparison;
 import upshot.core.order.DayPlan;
@@ -58,19 +59,24 @@ class SearchController {
 
     @PostMapping("/jobs/{jobId}/day/search")
     @ResponseBody
-    State begin(Job job, @RequestBody Asked asked) {
+    State begin(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody Asked asked) {
         Arguments arguments = new Arguments(
                 Map.of("seconds", Objects.toString(asked.seconds(), ""), "keep", Objects.toString(asked.keep(), "")));
         int seconds = (int) Math.max(1, Math.min(LONGEST_S, arguments.number("seconds", USUAL_S)));
         JudgedPlans.Current current = plans.current(job.id(), job.ownerId());
         int kept = kept(current.verdict().plan(), arguments.text("keep"));
-        searches.begin(job.id(), current.verdict(), current.version(), seconds, kept);
+        searches.begin(job.id(), who.id(), current, seconds, kept);
         return new State(true, 0);
     }
 
     /** What begins before a clock time stays; nothing where none was typed. */
     private static int kept(Plan plan, String time) {
-        return time.matches("\\d\\d:\\d\\d") ? plan.brief().minutesAfterCall(LocalTime.parse(time)) : 0;
+        try {
+            return time.isEmpty() ? 0 : plan.brief().minutesAfterCall(LocalTime.parse(time));
+        } catch (DateTimeParseException noTime) {
+            throw new InvalidField(
+                    "keep", "“%s” is no time of the day. Maybe 18:40?".formatted(Say.shortened(time, 40)));
+        }
     }
 
     @PostMapping("/jobs/{jobId}/day/search/stop")
@@ -102,6 +108,8 @@ class SearchController {
         model.addAttribute(
                 "stale", running.filter(one -> one.version() != job.version()).isPresent());
         running.ifPresent(one -> {
+            boolean waits = !one.begun() && !one.done();
+            model.addAttribute("before", waits ? Math.max(1, searches.before(one)) : 0);
             model.addAttribute("seconds", one.seconds());
             model.addAttribute("improvements", one.improvements());
             model.addAttribute("better", one.better());
@@ -124,12 +132,6 @@ class SearchController {
             model.addAttribute("problem", wrong.getMessage());
         }
         return "day/what-if";
-    }
-
-    /** A setup or a place that is not there: said in words, like the refusal of an edit. */
-    @ExceptionHandler({InvalidField.class, EditRefused.class})
-    ResponseEntity<Map<String, String>> refused(RuntimeException refused) {
-        return ResponseEntity.unprocessableEntity().body(Map.of("message", refused.getMessage()));
     }
 
     /** What a move would do before it is done: when the setup would begin, and what would no longer fit. */

@@ -11,13 +11,14 @@ import java.util.concurrent.Executors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import upshot.app.job.JudgedPlans;
 import upshot.core.order.RunningOrder;
 import upshot.core.search.Search;
 import upshot.core.verdict.Verdict;
 
 /**
- * Searches for better orders that run while their page may be elsewhere: one for each job at a time, in memory. What is
- * found is kept until it is taken, thrown away, or another search begins.
+ * Searches for better orders that run while their page may be elsewhere: one for each job at a time, in memory, person by
+ * person in turn. What is found is kept until it is taken, thrown away, or another search begins.
  */
 @Component
 class Searches {
@@ -33,11 +34,13 @@ class Searches {
         return thread;
     });
 
+    private final Turns<Running> turns = new Turns<>();
+
     /** What nobody takes is thrown away in the end. */
     private final Cache<UUID, Running> byJob = Caffeine.newBuilder()
             .maximumSize(MOST_KEPT)
             .executor(Runnable::run)
-            .<UUID, Running>removalListener((jobId, running, cause) -> running.search.stop())
+            .<UUID, Running>removalListener((jobId, running, cause) -> end(running))
             .build();
 
     /** One search, from its beginning until somebody has looked at what came of it. */
@@ -50,6 +53,7 @@ class Searches {
         private final RunningOrder begin;
         private volatile RunningOrder best;
         private volatile int improvements;
+        private volatile boolean begun;
         private volatile boolean done;
 
         private Running(Verdict began, long version, int seconds, int keptUntilMin) {
@@ -64,6 +68,7 @@ class Searches {
         }
 
         private void run() {
+            begun = true;
             try {
                 best = search.run(better -> {
                     best = better;
@@ -102,6 +107,11 @@ class Searches {
             return improvements;
         }
 
+        /** Whether it has had its turn. */
+        boolean begun() {
+            return begun;
+        }
+
         boolean done() {
             return done;
         }
@@ -114,14 +124,20 @@ class Searches {
     /**
      * Begins a search; one that still runs for the job is stopped and forgotten.
      *
-     * @param version the revision that the verdict is of
+     * @param whoId who asks
+     * @param current the plan as it stands
      * @param keptUntilMin what begins before this minute after the call stays
      */
-    Running begin(UUID jobId, Verdict verdict, long version, int seconds, int keptUntilMin) {
-        Running running = new Running(verdict, version, seconds, keptUntilMin);
+    void begin(UUID jobId, UUID whoId, JudgedPlans.Current current, int seconds, int keptUntilMin) {
+        Running running = new Running(current.verdict(), current.version(), seconds, keptUntilMin);
         byJob.put(jobId, running);
-        threads.submit(running::run);
-        return running;
+        turns.add(whoId, running);
+        threads.submit(() -> turns.next().ifPresent(Running::run));
+    }
+
+    /** How many searches of others, and earlier ones of the same person, go before one that waits. */
+    int before(Running running) {
+        return turns.before(one -> one == running);
     }
 
     Optional<Running> of(UUID jobId) {
@@ -130,7 +146,16 @@ class Searches {
 
     /** Ends a search soon; what it has found is kept. */
     void stop(UUID jobId) {
-        of(jobId).ifPresent(running -> running.search.stop());
+        of(jobId).ifPresent(this::end);
+    }
+
+    /** One that still waits ends without having begun. */
+    private void end(Running running) {
+        running.search.stop();
+        turns.remove(running);
+        if (!running.begun) {
+            running.done = true;
+        }
     }
 
     /** Ends a search and throws away what it found. */

@@ -57,7 +57,7 @@ class DemoLoader implements ApplicationRunner {
 
     private void load() {
         ShownAccount shown = demoAccount();
-        SignedIn planner = new SignedIn(accounts.create(shown.email(), "Saltmarsh planner", shown.password()));
+        SignedIn planner = new SignedIn(accounts.createOwner(shown.email(), "Saltmarsh planner", shown.password()));
         accounts.create(shown.alsoEmail(), "Second shooter", shown.password());
         newJobs.create(planner, "A job to fill");
         tallowStreet.create(planner);

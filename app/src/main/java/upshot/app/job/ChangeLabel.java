@@ -92,6 +92,6 @@ final class ChangeLabel {
     }
 
     private static String shortened(String text) {
-        return text.length() > 40 ? text.substring(0, 39) + "…" : text;
+        return Say.shortened(text, 40);
     }
 }

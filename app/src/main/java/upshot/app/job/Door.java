@@ -2,8 +2,12 @@ package upshot.app.job;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upshot.app.account.SignedIn;
@@ -13,6 +17,7 @@ import upshot.app.store.PlanStore;
 import upshot.app.store.Revision;
 import upshot.app.store.Revisions;
 import upshot.app.store.ShotCodes;
+import upshot.core.finding.Say;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Conflict;
@@ -28,6 +33,9 @@ import upshot.exchange.json.ChangeJson;
  */
 @Service
 public class Door {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Door.class);
+    private static final int LONGEST_LABEL = 200;
 
     private final Jobs jobs;
     private final JudgedPlans judged;
@@ -49,21 +57,78 @@ public class Door {
      * What came of an edit.
      *
      * @param version of the plan now
-     * @param plan as it is now
+     * @param verdict on the plan as it is now
      * @param proposal what was done
      */
-    public record Outcome(long version, Plan plan, Proposal proposal) {}
+    public record Outcome(long version, Verdict verdict, Proposal proposal) {}
 
-    /** Applies what the gesture proposes; an empty proposal leaves no revision. */
+    /** Applies what the gesture proposes, for an edit that nobody sends twice. */
     @Transactional
     public Outcome edit(UUID jobId, SignedIn who, Function<Desk, Proposal> gesture) {
+        return edit(jobId, who, Optional.empty(), gesture);
+    }
+
+    /**
+     * Applies what the gesture proposes; an empty proposal leaves no revision.
+     *
+     * @param editId by which the page knows the edit; one that was made already is answered again and not made again
+     */
+    @Transactional
+    public Outcome edit(UUID jobId, SignedIn who, Optional<UUID> editId, Function<Desk, Proposal> gesture) {
         Job job = jobs.lock(jobId).orElseThrow();
-        Plan plan = judged.plan(jobId, job.version());
-        Proposal proposal = gesture.apply(desk(jobId, plan, who));
-        if (proposal.change().steps().findAny().isEmpty()) {
-            return new Outcome(job.version(), plan, proposal);
+        return made(job, who, editId).orElseGet(() -> {
+            Before before = before(job);
+            Proposal proposal = gesture.apply(desk(jobId, before.plan(), who));
+            return proposal.change().steps().findAny().isEmpty()
+                    ? new Outcome(job.version(), before.verdict(), proposal)
+                    : save(job, who, before, new Edit(editId, proposal, null, null));
+        });
+    }
+
+    /** What an edit did that was made before; its answer was lost on the way to the page. */
+    private Optional<Outcome> made(Job job, SignedIn who, Optional<UUID> editId) {
+        return editId.flatMap(id -> revisions.findByJobIdAndEditId(job.id(), id))
+                .map(revision -> {
+                    if (!revision.accountId().equals(who.id())) {
+                        throw new EditRefused("Somebody else made an edit of this name.");
+                    }
+                    Proposal first = Proposal.showing(revision.label(), Change.batch(List.of()), shown(revision));
+                    return new Outcome(job.version(), before(job).verdict(), first);
+                });
+    }
+
+    private static Map<String, String> shown(Revision revision) {
+        return ShownJson.read(revision.shown());
+    }
+
+    /** The plan that an edit is made on, and what is known of it; judged anew only where somebody asks. */
+    private final class Before {
+
+        private final Job job;
+        private final Optional<Verdict> known;
+        private final Plan plan;
+
+        private Before(Job job) {
+            this.job = job;
+            this.known = judged.known(job.id(), job.version());
+            this.plan = known.map(Verdict::plan).orElseGet(() -> plans.load(job.id()));
         }
-        return save(job, who, plan, proposal, null, null);
+
+        Plan plan() {
+            return plan;
+        }
+
+        Verdict verdict() {
+            return known.orElseGet(() -> judged.remember(job.id(), job.version(), Verdict.of(plan)));
+        }
+
+        Verdict after(Plan changed) {
+            return known.map(earlier -> earlier.after(changed)).orElseGet(() -> Verdict.of(changed));
+        }
+    }
+
+    private Before before(Job job) {
+        return new Before(job);
     }
 
     /** What would be thought of the plan after a change; saves nothing. */
@@ -84,20 +149,32 @@ public class Door {
 
     /** Takes back the person's last edit that still stands. */
     @Transactional
-    public Outcome undo(UUID jobId, SignedIn who) {
+    public Outcome undo(UUID jobId, SignedIn who, Optional<UUID> editId) {
         Job job = jobs.lock(jobId).orElseThrow();
-        Revisions.Step step =
-                history(jobId, who).undo().orElseThrow(() -> new EditRefused("There is nothing to undo."));
-        return takeBack(job, who, step, "Undo: ", step.version(), null);
+        return made(job, who, editId).orElseGet(() -> {
+            Revisions.Step step =
+                    history(jobId, who).undo().orElseThrow(() -> new EditRefused("There is nothing to undo."));
+            Proposal inverse = Proposal.of("Undo: " + step.label(), inverse(job, step));
+            return save(job, who, before(job), new Edit(editId, inverse, step.version(), null));
+        });
     }
 
     /** Does again what the person last took back. */
     @Transactional
-    public Outcome redo(UUID jobId, SignedIn who) {
+    public Outcome redo(UUID jobId, SignedIn who, Optional<UUID> editId) {
         Job job = jobs.lock(jobId).orElseThrow();
-        Revisions.Step step =
-                history(jobId, who).redo().orElseThrow(() -> new EditRefused("There is nothing to redo."));
-        return takeBack(job, who, step, "", null, step.version());
+        return made(job, who, editId).orElseGet(() -> {
+            Revisions.Step step =
+                    history(jobId, who).redo().orElseThrow(() -> new EditRefused("There is nothing to redo."));
+            Proposal inverse = Proposal.of(step.label().replaceFirst("^Undo: ", ""), inverse(job, step));
+            return save(job, who, before(job), new Edit(editId, inverse, null, step.version()));
+        });
+    }
+
+    private Change inverse(Job job, Revisions.Step step) {
+        Revision revision =
+                revisions.findByJobIdAndVersion(job.id(), step.version()).orElseThrow();
+        return ChangeJson.read(revision.changes()).inverse();
     }
 
     /** What others did since a version, in a sentence; empty when nobody else did anything. */
@@ -118,30 +195,45 @@ public class Door {
         return History.of(revisions.stepsOf(jobId, who.id()));
     }
 
-    private Outcome takeBack(Job job, SignedIn who, Revisions.Step step, String prefix, Long undoes, Long redoes) {
-        Plan plan = judged.plan(job.id(), job.version());
-        Revision revision =
-                revisions.findByJobIdAndVersion(job.id(), step.version()).orElseThrow();
-        Change inverse = ChangeJson.read(revision.changes()).inverse();
-        String label = prefix.isEmpty() ? step.label().replaceFirst("^Undo: ", "") : prefix + step.label();
-        return save(job, who, plan, Proposal.of(label, inverse), undoes, redoes);
-    }
+    /**
+     * What is about to be stored.
+     *
+     * @param undoes the version that it takes back, or null
+     * @param redoes the undo that it takes back, or null
+     */
+    private record Edit(Optional<UUID> id, Proposal proposal, Long undoes, Long redoes) {}
 
-    private Outcome save(Job job, SignedIn who, Plan before, Proposal proposal, Long undoes, Long redoes) {
-        Plan after = applied(job.id(), before, proposal.change());
-        claimCodes(job.id(), proposal.change());
-        plans.update(job.id(), before, after);
+    /** Judges first and stores then: what cannot be judged would make every page of the job fail. */
+    private Outcome save(Job job, SignedIn who, Before before, Edit edit) {
+        Change change = edit.proposal().change();
+        Plan after = applied(job.id(), before.plan(), change);
+        Verdict verdict = judged(before, after);
+        claimCodes(job.id(), change);
+        plans.update(job.id(), before.plan(), after);
         long version = job.advance(clock.instant());
         jobs.save(job);
         revisions.save(new Revision(
                 new Revision.Key(job.id(), version),
                 who.id(),
-                clock.instant(),
-                shortened(proposal.label()),
-                undoes,
-                redoes,
-                ChangeJson.write(proposal.change())));
-        return new Outcome(version, after, proposal);
+                new Revision.Said(
+                        clock.instant(),
+                        Say.shortened(edit.proposal().label(), LONGEST_LABEL),
+                        edit.id().orElse(null),
+                        ShownJson.write(edit.proposal().show())),
+                edit.undoes(),
+                edit.redoes(),
+                ChangeJson.write(change)));
+        return new Outcome(version, verdict, edit.proposal());
+    }
+
+    private static Verdict judged(Before before, Plan after) {
+        try {
+            return before.after(after);
+        } catch (RuntimeException broken) {
+            LOG.error("A plan could not be judged; the edit was not stored", broken);
+            throw new EditRefused(
+                    "With this the plan could no longer be worked out, so it was not changed. Look for a value that cannot be meant.");
+        }
     }
 
     private Plan applied(UUID jobId, Plan before, Change change) {
@@ -169,9 +261,5 @@ public class Door {
 
     private Desk desk(UUID jobId, Plan plan, SignedIn who) {
         return new Desk(plan, new Codes(codes.everGiven(jobId)), UUID::randomUUID, who.id());
-    }
-
-    private static String shortened(String label) {
-        return label.length() <= 200 ? label : label.substring(0, 199) + "…";
     }
 }

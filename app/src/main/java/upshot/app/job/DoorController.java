@@ -5,13 +5,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import upshot.app.account.SignedIn;
+import upshot.app.store.DatabaseAway;
 import upshot.app.store.Job;
 import upshot.app.web.OutlookWords;
+import upshot.core.finding.Say;
 import upshot.core.plan.Adjustment;
 import upshot.core.plan.Change;
 import upshot.core.plan.Kind;
@@ -22,6 +26,8 @@ import upshot.exchange.json.ChangeJson;
 /** Takes edits, previews, undo and redo; answers with the pieces of the page that asked. */
 @RestController
 class DoorController {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DoorController.class);
 
     private final Door door;
     private final JudgedPlans plans;
@@ -41,7 +47,7 @@ class DoorController {
         if (edit.preview()) {
             return preview(job, who, stage, edit);
         }
-        return answer(job, who, stage, edit, door.edit(job.id(), who, desk -> proposal(desk, edit)));
+        return answer(job, who, stage, edit, door.edit(job.id(), who, edit.editId(), prepared(job, edit)));
     }
 
     /** Only what follows a moving control is drawn; nothing is saved. */
@@ -64,44 +70,57 @@ class DoorController {
 
     @PostMapping("/jobs/{jobId}/proposal")
     Looked propose(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
-        Proposal proposal = door.look(job.id(), job.ownerId(), who, desk -> proposal(desk, edit));
+        Proposal proposal = door.look(job.id(), job.ownerId(), who, prepared(job, edit));
         return new Looked(proposal.label(), proposal.details(), proposal.leftOut());
     }
 
     @PostMapping("/jobs/{jobId}/undo")
     Answer undo(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
         Stage stage = pages.stage(edit.stage());
-        return answer(job, who, stage, edit, door.undo(job.id(), who));
+        return answer(job, who, stage, edit, door.undo(job.id(), who, edit.editId()));
     }
 
     @PostMapping("/jobs/{jobId}/redo")
     Answer redo(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
         Stage stage = pages.stage(edit.stage());
-        return answer(job, who, stage, edit, door.redo(job.id(), who));
+        return answer(job, who, stage, edit, door.redo(job.id(), who, edit.editId()));
     }
 
-    private Proposal proposal(Desk desk, EditRequest edit) {
+    /** Reads what was sent before the job is locked. */
+    private Function<Desk, Proposal> prepared(Job job, EditRequest edit) {
         if (edit.gesture() == null) {
             Change change = ChangeJson.read(edit.changes());
-            return Proposal.of(ChangeLabel.of(desk.plan(), change), change);
+            return desk -> Proposal.of(ChangeLabel.of(desk.plan(), change), change);
         }
         Gesture gesture = gestures.get(edit.gesture());
         if (gesture == null) {
-            throw new EditRefused("There is no gesture “%s”.".formatted(edit.gesture()));
+            throw new EditRefused("There is no gesture “%s”.".formatted(Say.shortened(edit.gesture(), 40)));
         }
-        return gesture.propose(desk, edit.arguments());
+        return gesture.prepared(
+                edit.arguments(),
+                () -> plans.current(job.id(), job.ownerId()).verdict().plan());
     }
 
     private Answer answer(Job job, SignedIn who, Stage stage, EditRequest edit, Door.Outcome outcome) {
-        Verdict verdict = plans.remember(job.id(), outcome.version(), outcome.plan());
+        Verdict verdict = plans.remember(job.id(), outcome.version(), outcome.verdict());
         Map<String, String> parameters = new LinkedHashMap<>(edit.parameters());
         parameters.putAll(outcome.proposal().show());
-        Map<String, Object> model = pages.model(shown(job, who, outcome.version()), stage, verdict, parameters);
-        return new Answer(
-                outcome.version(),
-                pages.pieces(stage, model),
-                outcome.proposal().label() + otherRules(outcome, verdict),
-                parameters);
+        String done = outcome.proposal().label();
+        try {
+            Map<String, Object> model = pages.model(shown(job, who, outcome.version()), stage, verdict, parameters);
+            return new Answer(
+                    outcome.version(), pages.pieces(stage, model), done + otherRules(outcome, verdict), parameters);
+        } catch (RuntimeException broken) {
+            if (DatabaseAway.is(broken)) {
+                throw broken;
+            }
+            LOG.error("An edit was stored, but its page cannot be drawn", broken);
+            return new Answer(
+                    outcome.version(),
+                    List.of(),
+                    done + ". It is saved, but this page could not be drawn; load it again.",
+                    parameters);
+        }
     }
 
     /** Where the house rules changed, what that changes in what is said of the plan. */

@@ -2,11 +2,12 @@ package upshot.app.job;
 
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
-import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import upshot.app.web.TooLong;
 import upshot.core.measure.Labelled;
 import upshot.core.plan.Conflict;
 import upshot.core.plan.InvalidField;
@@ -14,7 +15,7 @@ import upshot.exchange.json.ChangeJson;
 import upshot.exchange.json.UnreadableJson;
 
 /** Says in plain words why an edit was not made; nothing of it was saved. */
-@RestControllerAdvice(basePackageClasses = EditProblems.class, annotations = RestController.class)
+@RestControllerAdvice
 class EditProblems {
 
     /**
@@ -38,6 +39,7 @@ class EditProblems {
     private static ResponseEntity<Problem> conflict(Conflict conflict, String who) {
         boolean ofAField = !conflict.field().isEmpty();
         return ResponseEntity.status(HttpStatus.CONFLICT)
+                .contentType(MediaType.APPLICATION_JSON)
                 .body(new Problem(
                         conflict.getMessage(),
                         conflict.field(),
@@ -57,12 +59,17 @@ class EditProblems {
     }
 
     @ExceptionHandler(HttpMessageNotReadableException.class)
-    ResponseEntity<Problem> unreadable() {
+    ResponseEntity<Problem> unreadable(HttpMessageNotReadableException broken) {
+        if (TooLong.is(broken)) {
+            return answer(HttpStatus.PAYLOAD_TOO_LARGE, "That is more than 2 MB at once. Nothing was changed.", "");
+        }
         return answer(HttpStatus.BAD_REQUEST, "The page sent something that is not an edit.", "");
     }
 
     private static ResponseEntity<Problem> answer(HttpStatus status, String message, String field) {
-        return ResponseEntity.status(status).body(new Problem(message, field, "", "", ""));
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(new Problem(message, field, "", "", ""));
     }
 
     private static String shown(Object present) {

@@ -1,7 +1,11 @@
 package upshot.app.job;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
 
 /**
  * What a page posts through the door: either changes or a gesture.
@@ -12,6 +16,7 @@ import java.util.Map;
  * @param changes single steps
  * @param gesture name of a gesture, when there are no changes
  * @param arguments of the gesture
+ * @param edit by which the page knows this edit; sent again, because no answer came, it is made once
  */
 record EditRequest(
         String stage,
@@ -19,10 +24,23 @@ record EditRequest(
         boolean preview,
         JsonNode changes,
         String gesture,
-        Map<String, String> arguments) {
+        Map<String, String> arguments,
+        UUID edit) {
 
     EditRequest {
-        parameters = parameters == null ? Map.of() : parameters;
-        arguments = arguments == null ? Map.of() : arguments;
+        parameters = withoutNulls(parameters);
+        arguments = withoutNulls(arguments);
+    }
+
+    Optional<UUID> editId() {
+        return Optional.ofNullable(edit);
+    }
+
+    /** A name without a value says nothing. */
+    private static Map<String, String> withoutNulls(Map<String, String> sent) {
+        Map<String, String> kept = new LinkedHashMap<>(sent == null ? Map.of() : sent);
+        kept.values().removeIf(Objects::isNull);
+        kept.remove(null);
+        return kept;
     }
 }

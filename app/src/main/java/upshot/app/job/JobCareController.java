@@ -10,11 +10,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
-import upshot.app.account.Account;
 import upshot.app.account.Accounts;
 import upshot.app.account.SignedIn;
+import upshot.app.store.Invitations;
 import upshot.app.store.Job;
-import upshot.app.store.JobMember;
 import upshot.app.store.JobMembers;
 import upshot.app.store.Jobs;
 
@@ -22,20 +21,21 @@ import upshot.app.store.Jobs;
 @Controller
 class JobCareController {
 
+    private static final int LONGEST_ADDRESS = 200;
     private static final String LIST = "redirect:/jobs?said=";
 
     private final Jobs jobs;
     private final JobMembers members;
-    private final Accounts accounts;
+    private final Invitations invitations;
     private final JudgedPlans plans;
     private final NewJobs newJobs;
     private final Clock clock;
 
     JobCareController(
-            Jobs jobs, JobMembers members, Accounts accounts, JudgedPlans plans, NewJobs newJobs, Clock clock) {
+            Jobs jobs, JobMembers members, Invitations invitations, JudgedPlans plans, NewJobs newJobs, Clock clock) {
         this.jobs = jobs;
         this.members = members;
-        this.accounts = accounts;
+        this.invitations = invitations;
         this.plans = plans;
         this.newJobs = newJobs;
         this.clock = clock;
@@ -81,14 +81,21 @@ class JobCareController {
     @Transactional
     public String share(Job job, @AuthenticationPrincipal SignedIn who, @RequestParam(defaultValue = "") String email) {
         UUID jobId = own(job.id(), who).id();
-        UUID accountId = accounts.find(email).map(Account::id).orElse(null);
-        if (accountId == null) {
-            return LIST + "nobody";
+        String name = Accounts.signInName(email);
+        if (name.isEmpty() || name.length() > LONGEST_ADDRESS) {
+            return LIST + "no-address";
         }
-        if (!accountId.equals(who.id())) {
-            members.save(new JobMember(jobId, accountId, clock.instant()));
+        if (!name.equals(who.getUsername())) {
+            invitations.invite(jobId, name, clock.instant());
         }
         return LIST + "shared";
+    }
+
+    @PostMapping("/jobs/{jobId}/invitations/remove")
+    public String takeBack(
+            Job job, @AuthenticationPrincipal SignedIn who, @RequestParam(defaultValue = "") String email) {
+        invitations.takeBack(own(job.id(), who).id(), email);
+        return LIST + "unshared";
     }
 
     @PostMapping("/jobs/{jobId}/members/{accountId}/remove")

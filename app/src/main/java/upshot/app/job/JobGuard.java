@@ -22,6 +22,7 @@ import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import upshot.app.account.SignedIn;
+import upshot.app.store.Invitations;
 import upshot.app.store.Job;
 import upshot.app.store.Jobs;
 
@@ -36,9 +37,11 @@ class JobGuard implements HandlerInterceptor, HandlerMethodArgumentResolver, Web
     private static final String FOUND = JobGuard.class.getName();
 
     private final Jobs jobs;
+    private final Invitations invitations;
 
-    JobGuard(Jobs jobs) {
+    JobGuard(Jobs jobs, Invitations invitations) {
         this.jobs = jobs;
+        this.invitations = invitations;
     }
 
     @Override
@@ -63,8 +66,16 @@ class JobGuard implements HandlerInterceptor, HandlerMethodArgumentResolver, Web
 
     private Job find(String jobId) {
         return id(jobId)
-                .flatMap(id -> person().flatMap(who -> jobs.findVisible(id, who.id())))
+                .flatMap(id -> person().flatMap(who -> visible(id, who)))
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    /** A job that was just shared is seen by whoever opens its address first. */
+    private Optional<Job> visible(UUID id, SignedIn who) {
+        return jobs.findVisible(id, who.id())
+                .or(() -> invitations.accept(who.id(), who.getUsername())
+                        ? jobs.findVisible(id, who.id())
+                        : Optional.empty());
     }
 
     private static Optional<UUID> id(String text) {

@@ -10,9 +10,9 @@ final class JobWords {
             "archived", "The job was put away. It stands at the foot of the list.",
             "unarchived", "The job is back in the list.",
             "restored", "The job is back.",
-            "shared", "The job is shared.",
+            "shared", "Whoever signs in with that address will find the job in their list.",
             "unshared", "The job is no longer shared with them.",
-            "nobody", "Nobody signs in with that address. The owner makes accounts under People.");
+            "no-address", "Type the address with which they sign in.");
 
     private JobWords() {}
 

@@ -14,9 +14,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import upshot.app.account.Accounts;
 import upshot.app.account.SignedIn;
+import upshot.app.store.Invitations;
 import upshot.app.store.Job;
 import upshot.app.store.JobMembers;
 import upshot.app.store.Jobs;
+import upshot.app.web.FileDesk;
 import upshot.core.plan.InvalidField;
 import upshot.exchange.json.PlanJson;
 import upshot.exchange.text.Unreadable;
@@ -32,13 +34,24 @@ class JobsController {
     private final Accounts accounts;
     private final JudgedPlans plans;
     private final NewJobs newJobs;
+    private final FileDesk files;
+    private final Invitations invitations;
 
-    JobsController(Jobs jobs, JobMembers members, Accounts accounts, JudgedPlans plans, NewJobs newJobs) {
+    JobsController(
+            Jobs jobs,
+            JobMembers members,
+            Accounts accounts,
+            JudgedPlans plans,
+            NewJobs newJobs,
+            FileDesk files,
+            Invitations invitations) {
         this.jobs = jobs;
         this.members = members;
         this.accounts = accounts;
         this.plans = plans;
         this.newJobs = newJobs;
+        this.files = files;
+        this.invitations = invitations;
     }
 
     /** Somebody with whom a job is shared. */
@@ -49,6 +62,7 @@ class JobsController {
      *
      * @param own whether the job belongs to whoever looks
      * @param owner the name of whoever it belongs to
+     * @param invited addresses with which it is shared and of which nobody has come by yet
      */
     record Row(
             String id,
@@ -59,7 +73,8 @@ class JobsController {
             boolean own,
             boolean archived,
             String owner,
-            List<Member> members) {}
+            List<Member> members,
+            List<String> invited) {}
 
     @GetMapping("/jobs")
     String list(
@@ -88,7 +103,7 @@ class JobsController {
     String fromFile(@AuthenticationPrincipal SignedIn who, @RequestParam MultipartFile file, Model model)
             throws IOException {
         try {
-            return "redirect:/jobs/" + newJobs.create(who, PlanJson.read(file.getBytes())) + "/brief";
+            return "redirect:/jobs/" + newJobs.create(who, files.read(() -> PlanJson.read(file.getBytes()))) + "/brief";
         } catch (Unreadable wrong) {
             show(who, model);
             model.addAttribute("fileProblem", wrong.getMessage());
@@ -97,6 +112,7 @@ class JobsController {
     }
 
     private void show(SignedIn who, Model model) {
+        invitations.accept(who.id(), who.getUsername());
         List<Row> rows =
                 jobs.findAllVisible(who.id()).stream().map(job -> row(job, who)).toList();
         Map<String, Object> shown = new LinkedHashMap<>();
@@ -120,7 +136,8 @@ class JobsController {
                 name(job.ownerId()),
                 members.findByJobId(job.id()).stream()
                         .map(member -> new Member(member.accountId().toString(), name(member.accountId())))
-                        .toList());
+                        .toList(),
+                invitations.of(job.id()));
     }
 
     private String name(UUID accountId) {

@@ -9,7 +9,6 @@ import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import upshot.app.store.Jobs;
 import upshot.app.store.PlanStore;
-import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
 
 /** Plans and what the rules say of them, the latest versions kept in memory. */
@@ -44,25 +43,18 @@ public class JudgedPlans {
         return new Current(version, verdict(jobId, version));
     }
 
-    /** The plan of a version that is known to be the present one. */
-    Plan plan(UUID jobId, long version) {
-        return known(jobId, version).map(Verdict::plan).orElseGet(() -> plans.load(jobId));
-    }
-
     private Verdict verdict(UUID jobId, long version) {
         return cache.get(new Version(jobId, version), missing -> Verdict.of(plans.load(jobId)));
     }
 
-    /** What was said of an earlier version, if it is still known. */
-    private Optional<Verdict> known(UUID jobId, long version) {
+    /** What was said of a version, if it is still known. */
+    Optional<Verdict> known(UUID jobId, long version) {
         return Optional.ofNullable(cache.getIfPresent(new Version(jobId, version)));
     }
 
-    /** Judges what was just committed, in part where the version before is known, and keeps it. */
-    Verdict remember(UUID jobId, long version, Plan plan) {
-        Optional<Verdict> before = known(jobId, version - 1);
-        return cache.get(
-                new Version(jobId, version),
-                missing -> before.map(one -> one.after(plan)).orElseGet(() -> Verdict.of(plan)));
+    /** Keeps what was said of a version that is stored. */
+    Verdict remember(UUID jobId, long version, Verdict verdict) {
+        cache.put(new Version(jobId, version), verdict);
+        return verdict;
     }
 }

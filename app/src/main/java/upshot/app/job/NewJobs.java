@@ -13,6 +13,7 @@ import upshot.app.store.PlanStore;
 import upshot.app.store.ShotCodes;
 import upshot.app.store.Stills;
 import upshot.core.brief.GenericKit;
+import upshot.core.finding.Say;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Change;
@@ -63,7 +64,7 @@ public class NewJobs {
     @Transactional
     public UUID copy(SignedIn owner, UUID fromId, Plan plan) {
         String name = plan.brief().name();
-        String shortened = name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
+        String shortened = Say.begin(name, LONGEST_NAME);
         UUID copyId = create(owner, plan.apply(Change.set(plan.brief(), "name", shortened + COPY)));
         stills.copy(fromId, copyId);
         return copyId;

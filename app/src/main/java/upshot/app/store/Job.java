@@ -38,6 +38,11 @@ public class Job {
         return ownerId;
     }
 
+    /** Passes it on. */
+    public void giveTo(UUID accountId) {
+        ownerId = accountId;
+    }
+
     public long version() {
         return version;
     }

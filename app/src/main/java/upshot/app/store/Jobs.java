@@ -30,6 +30,8 @@ public interface Jobs extends Repository<Job, UUID> {
             + " order by j.changedAt desc")
     List<Job> findAllVisible(UUID accountId);
 
+    List<Job> findByOwnerId(UUID ownerId);
+
     List<Job> findByDeletedAtBefore(Instant limit);
 
     /** The job with its row locked: edits of one job come one after the other. */

@@ -24,6 +24,8 @@ public class Revision {
     private UUID accountId;
     private Instant madeAt;
     private String label;
+    private UUID editId;
+    private String shown;
     private Long undoes;
     private Long redoes;
     private String changes;
@@ -31,18 +33,36 @@ public class Revision {
     protected Revision() {}
 
     /**
+     * How an edit is known and shown.
+     *
+     * @param editId by which its page knows it, or null
+     * @param shown JSON of what the page selects afterwards
+     */
+    public record Said(Instant madeAt, String label, UUID editId, String shown) {}
+
+    /**
      * @param undoes the version this one takes back, or null
      * @param redoes the undo this one takes back, or null
      */
-    public Revision(Key key, UUID accountId, Instant madeAt, String label, Long undoes, Long redoes, String changes) {
+    public Revision(Key key, UUID accountId, Said said, Long undoes, Long redoes, String changes) {
         this.jobId = key.jobId;
         this.version = key.version;
         this.accountId = accountId;
-        this.madeAt = madeAt;
-        this.label = label;
+        this.madeAt = said.madeAt();
+        this.label = said.label();
+        this.editId = said.editId();
+        this.shown = said.shown();
         this.undoes = undoes;
         this.redoes = redoes;
         this.changes = changes;
+    }
+
+    public UUID accountId() {
+        return accountId;
+    }
+
+    public String shown() {
+        return shown;
     }
 
     public long version() {

@@ -1,5 +1,6 @@
 package upshot.app.store;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,6 +13,9 @@ public interface Revisions extends Repository<Revision, Revision.Key> {
     Revision save(Revision revision);
 
     Optional<Revision> findByJobIdAndVersion(UUID jobId, long version);
+
+    /** The edit that a page knows by an id of its own. */
+    Optional<Revision> findByJobIdAndEditId(UUID jobId, UUID editId);
 
     /** What a person did to a job, without the changes themselves. */
     @Query("select new upshot.app.store.Revisions$Step(r.version, r.label, r.undoes, r.redoes) from Revision r"
@@ -28,6 +32,14 @@ public interface Revisions extends Repository<Revision, Revision.Key> {
     default Optional<String> lastHand(UUID jobId, UUID recordId) {
         return nameOfLastHand(jobId, recordId.toString());
     }
+
+    /** What a person did in any job, oldest first. */
+    @Query("select new upshot.app.store.Revisions$Made(r.jobId, r.version, r.madeAt, r.label) from Revision r"
+            + " where r.accountId = :accountId order by r.madeAt")
+    List<Made> ofAccount(UUID accountId);
+
+    /** An edit as its author is told of it. */
+    record Made(UUID jobId, long version, Instant madeAt, String label) {}
 
     /** What others did after a version, oldest first. */
     @Query("select new upshot.app.store.Revisions$Others(a.displayName, r.label) from Revision r, Account a"

@@ -1,5 +1,6 @@
 package upshot.app.store;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -34,6 +35,14 @@ public class Stills {
                 .param(jobId.toString())
                 .query(Integer.class)
                 .single();
+    }
+
+    /** The pictures of a job, by their hashes. */
+    public List<String> hashes(UUID jobId) {
+        return jdbc.sql("select hash from still where job_id = ? order by hash")
+                .param(jobId.toString())
+                .query(String.class)
+                .list();
     }
 
     /** The JPEG of a picture that belongs to the job. */

@@ -23,7 +23,7 @@ export function connectArrange(door, signal) {
       take.disabled = nothing;
       another.disabled = nothing;
     } catch (problem) {
-      note.textContent = problem.message || "That did not work. Nothing was changed.";
+      note.textContent = problem.message || "That did not work.";
     }
   }
 

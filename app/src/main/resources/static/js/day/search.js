@@ -34,7 +34,7 @@ export function connectSearch(door, signal) {
       await work();
       await look();
     } catch (refusal) {
-      place.textContent = refusal.message || "That did not work. Nothing was changed.";
+      place.textContent = refusal.message || "That did not work.";
     }
   }
 

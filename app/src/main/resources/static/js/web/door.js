@@ -3,11 +3,27 @@ import { Notice } from "./notice.js";
 import { putInPlace } from "./pieces.js";
 
 const JSON_HEADERS = { Accept: "application/json", "Content-Type": "application/json" };
+const NOT_KNOWN = "Whether it was saved is not known.";
+const NOT_SAVED = "That did not work. Nothing was changed.";
+/** Longer than a page ever takes; an edit that is sent again is not made again. */
+const ANSWER_WITHIN_MS = 30000;
+const AGAIN_AFTER_MS = [1000, 2000, 4000, 8000, 15000];
+/** A fault of the application's own does not go away by asking. */
+const MOST_TRIES_AT_A_FAULT = 3;
+
+/** By which the server knows an edit, however often it arrives. `crypto.randomUUID` is missing on a plain network. */
+function editId() {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  bytes[6] = (bytes[6] & 0x0f) | 0x40;
+  bytes[8] = (bytes[8] & 0x3f) | 0x80;
+  const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join("-");
+}
 
 /** An answer that was not what was hoped for; `field` names what it is about. */
 export class Refusal extends Error {
   constructor(status, problem) {
-    super(problem.message ?? "That did not work. Nothing was changed.");
+    super(problem.message ?? (status >= 500 ? NOT_KNOWN : NOT_SAVED));
     this.status = status;
     this.field = problem.field ?? "";
     this.present = problem.present ?? "";
@@ -22,6 +38,8 @@ export class Door extends EventTarget {
   #queue = Promise.resolve();
   #waiting = 0;
   #notice = new Notice();
+  #holding = false;
+  #hold = (event) => event.preventDefault();
 
   constructor(job, stage) {
     super();
@@ -102,6 +120,9 @@ export class Door extends EventTarget {
     const version = document.body.dataset.version;
     const query = new URLSearchParams({ ...this.parameters, since: version });
     const response = await fetch(`${this.#address()}/${this.#stage}/news?${query}`, { headers: JSON_HEADERS });
+    if (response.status === 401) {
+      this.#notice.tellSignedOut();
+    }
     if (response.status !== 200 || this.#waiting > 0 || document.body.dataset.version !== version) {
       return;
     }
@@ -144,24 +165,42 @@ export class Door extends EventTarget {
     return answer;
   }
 
-  /** Tries again, when the person says so, as long as nobody answers or the session has ended. */
+  /** Tries again by itself as long as nobody answers, and when the person says so where the session has ended. */
   async #untilAnswered(path, content) {
-    for (;;) {
+    const edit = { ...content, edit: editId() };
+    for (let tries = 1; ; tries++) {
       try {
-        return await this.#post(path, content);
+        const answer = await this.#post(path, edit, AbortSignal.timeout(ANSWER_WITHIN_MS));
+        this.#lost(false);
+        return answer;
       } catch (problem) {
-        if (problem instanceof Refusal && ![401, 403, 502, 503].includes(problem.status)) {
+        const refused = problem instanceof Refusal && problem.status < 500;
+        const signedOut = refused && (problem.status === 401 || problem.status === 403);
+        if ((refused && !signedOut) || (problem.status === 500 && tries >= MOST_TRIES_AT_A_FAULT)) {
+          this.#lost(false);
           throw problem;
         }
-        const signedOut = problem.status === 401 || problem.status === 403;
-        await this.#notice.offerRetry(
-          signedOut
-            ? "You are signed out. Your edit is kept here: sign in in another tab, then try again."
-            : "The application does not answer. Your edit is kept here.",
-        );
+        this.#lost(true);
+        if (signedOut) {
+          await this.#notice.signedOut("You are signed out. Your edit is kept here:");
+        } else {
+          const pause = AGAIN_AFTER_MS[Math.min(tries, AGAIN_AFTER_MS.length) - 1];
+          await this.#notice.waiting(`The application does not answer. ${NOT_KNOWN} It is tried again by itself.`, pause);
+        }
         await this.#refreshToken();
       }
     }
+  }
+
+  /** An edit that was not answered is lost with the page: leaving it is asked about. */
+  #lost(isLost) {
+    if (isLost && !this.#holding) {
+      addEventListener("beforeunload", this.#hold);
+    } else if (!isLost) {
+      removeEventListener("beforeunload", this.#hold);
+      this.#notice.answered();
+    }
+    this.#holding = isLost;
   }
 
   async #post(path, content, signal) {

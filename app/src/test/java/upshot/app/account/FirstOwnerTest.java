@@ -52,7 +52,7 @@ class FirstOwnerTest {
         make(" " + code.code().toLowerCase() + " ", "owner@test.example", "ten letters")
                 .andExpect(redirectedUrl("/sign-in?made"));
 
-        verify(accounts).create("owner@test.example", "Owner", "ten letters");
+        verify(accounts).createOwner("owner@test.example", "Owner", "ten letters");
     }
 
     @ParameterizedTest
@@ -60,7 +60,8 @@ class FirstOwnerTest {
         "WRONG,owner@test.example,ten letters,code",
         ",owner@test.example,ten letters,code",
         "right,no address,ten letters,email",
-        "right,owner@test.example,nine lett,password"
+        "right,owner@test.example,nine lett,password",
+        "right,owner@test.example,'          ',password"
     })
     void anything_wrong_is_named_beside_its_field_and_makes_nobody(
             String given, String email, String password, String field) throws Exception {
@@ -68,7 +69,7 @@ class FirstOwnerTest {
                 .andExpect(view().name("account/first"))
                 .andExpect(model().attributeHasFieldErrors("form", field));
 
-        verify(accounts, never()).create(any(), any(), any());
+        verify(accounts, never()).createOwner(any(), any(), any());
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.RepeatedTest;
@@ -54,7 +55,9 @@ class DoorTest {
     }
 
     private Plan edit(SignedIn who, Change change) {
-        return door.edit(jobId, who, desk -> Proposal.of("test", change)).plan();
+        return door.edit(jobId, who, desk -> Proposal.of("test", change))
+                .verdict()
+                .plan();
     }
 
     private Plan stored() {
@@ -90,13 +93,15 @@ class DoorTest {
             states.add(next);
         }
         for (int i = states.size() - 2; i >= 0; i--) {
-            assertThat(door.undo(jobId, owner).plan())
+            assertThat(door.undo(jobId, owner, Optional.empty()).verdict().plan())
                     .as("seed %d, undo to %d", seed, i)
                     .isEqualTo(states.get(i));
             assertThat(stored()).as("seed %d, undo to %d", seed, i).isEqualTo(states.get(i));
         }
         for (Plan state : states.subList(1, states.size())) {
-            assertThat(door.redo(jobId, owner).plan()).as("seed %d, redo", seed).isEqualTo(state);
+            assertThat(door.redo(jobId, owner, Optional.empty()).verdict().plan())
+                    .as("seed %d, redo", seed)
+                    .isEqualTo(state);
         }
         assertThat(stored()).isEqualTo(states.get(states.size() - 1));
     }
@@ -105,12 +110,17 @@ class DoorTest {
     void a_new_edit_ends_what_could_be_redone() {
         Shot shot = shot("K1");
         edit(owner, Change.set(shot, "bearingDeg", 60.0));
-        door.undo(jobId, owner);
+        door.undo(jobId, owner, Optional.empty());
         edit(owner, Change.set(shot, "takes", 5));
 
         assertThat(door.history(jobId, owner).redo()).isEmpty();
-        assertThatThrownBy(() -> door.redo(jobId, owner)).hasMessageContaining("nothing to redo");
-        assertThat(door.undo(jobId, owner).plan().shots().get(0)).isEqualTo(shot);
+        assertThatThrownBy(() -> door.redo(jobId, owner, Optional.empty())).hasMessageContaining("nothing to redo");
+        assertThat(door.undo(jobId, owner, Optional.empty())
+                        .verdict()
+                        .plan()
+                        .shots()
+                        .get(0))
+                .isEqualTo(shot);
     }
 
     @Test
@@ -120,12 +130,12 @@ class DoorTest {
         edit(owner, Change.set(shot, "bearingDeg", 60.0));
         edit(other, Change.set(shot, "takes", 5));
 
-        Plan undone = door.undo(jobId, owner).plan();
+        Plan undone = door.undo(jobId, owner, Optional.empty()).verdict().plan();
 
         assertThat(undone.shots().get(0).bearingDeg()).isEqualTo(shot.bearingDeg());
         assertThat(undone.shots().get(0).takes()).isEqualTo(5);
         edit(owner, Change.set(undone.shots().get(0), "takes", 7));
-        assertThatThrownBy(() -> door.undo(jobId, other))
+        assertThatThrownBy(() -> door.undo(jobId, other, Optional.empty()))
                 .isInstanceOfSatisfying(
                         Contested.class,
                         contested -> assertThat(contested.who()).isEqualTo(owner.displayName()));
@@ -161,7 +171,8 @@ class DoorTest {
         assertThatThrownBy(() -> edit(owner, new Change.Add(pretender))).hasMessageContaining("given before");
         assertThatThrownBy(() -> edit(owner, new Change.Set(Kind.SHOT, shot.id(), "code", "K1", "K2")))
                 .isInstanceOf(RuntimeException.class);
-        assertThat(door.undo(jobId, owner).plan().shots()).containsExactly(shot);
+        assertThat(door.undo(jobId, owner, Optional.empty()).verdict().plan().shots())
+                .containsExactly(shot);
         door.edit(jobId, owner, desk -> {
             assertThat(desk.codes().next("K")).isEqualTo("K2");
             return Proposal.of("look", Change.batch(List.of()));
@@ -184,7 +195,7 @@ class DoorTest {
     void what_is_kept_in_memory_is_what_the_database_holds() {
         Shot shot = shot("K1");
         Door.Outcome outcome = door.edit(jobId, owner, desk -> Proposal.of("t", Change.set(shot, "takes", 3)));
-        judged.remember(jobId, outcome.version(), outcome.plan());
+        judged.remember(jobId, outcome.version(), outcome.verdict());
 
         assertThat(judged.current(jobId, owner.id()).verdict().plan()).isEqualTo(stored());
     }

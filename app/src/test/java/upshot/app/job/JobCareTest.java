@@ -189,9 +189,20 @@ class JobCareTest {
     }
 
     @Test
-    void sharing_with_nobody_says_so() throws Exception {
-        perform(owner, post("/jobs/" + jobId + "/members").param("email", "nobody@test.example"))
-                .andExpect(redirectedUrlPattern("/jobs?said=nobody"));
+    void sharing_does_not_tell_whether_an_address_has_an_account() throws Exception {
+        String nobody = "nobody@test.example";
+        for (String email : List.of(nobody, otherAccount.email())) {
+            perform(owner, post("/jobs/" + jobId + "/members").param("email", email))
+                    .andExpect(redirectedUrlPattern("/jobs?said=shared"));
+            perform(owner, get("/jobs"))
+                    .andExpect(content().string(containsString("Shared with " + email + "; nobody has come by yet")))
+                    .andExpect(content().string(not(containsString("Shared with Test Person"))));
+        }
+        perform(owner, post("/jobs/" + jobId + "/invitations/remove").param("email", nobody));
+        perform(other, get("/jobs")).andExpect(content().string(containsString("shared by Test Person")));
+        perform(owner, get("/jobs"))
+                .andExpect(content().string(containsString("Shared with Test Person")))
+                .andExpect(content().string(not(containsString("nobody has come by yet"))));
     }
 
     @Test

@@ -29,7 +29,7 @@ import upshot.app.job.NewJobs;
 @AppTest
 class RoutesTest {
 
-    private static final Set<String> OPEN = Set.of("/sign-in", "/first", "/error");
+    private static final Set<String> OPEN = Set.of("/sign-in", "/first", "/new-password", "/error");
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")

@@ -1,0 +1,33 @@
+package upshot.app.account;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.util.HexFormat;
+
+/** Words that open something once or for a browser; the database holds their hash only. */
+final class Secrets {
+
+    private static final SecureRandom RANDOM = new SecureRandom();
+    private static final int BYTES = 24;
+
+    private Secrets() {}
+
+    /** 192 random bits in hexadecimal figures. */
+    static String made() {
+        byte[] bytes = new byte[BYTES];
+        RANDOM.nextBytes(bytes);
+        return HexFormat.of().formatHex(bytes);
+    }
+
+    /** SHA-256 in hexadecimal figures: what it is made of is random, so that nothing slower is needed. */
+    static String hash(String secret) {
+        try {
+            byte[] bytes = secret.getBytes(StandardCharsets.UTF_8);
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+}
