@@ -54,7 +54,7 @@ class MyAccountController {
     private String page(SignedIn who, Model model) {
         model.addAttribute("email", who.getUsername());
         model.addAttribute("name", who.displayName());
-        model.addAttribute("owner", accounts.isOwner(who));
+        model.addAttribute("ownerHere", accounts.isOwner(who));
         model.addAttribute("others", Math.max(0, sessions.count(who.getUsername()) - 1));
         return PAGE;
     }

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Where the owner makes accounts for others, so that jobs can be shared with them. */
 @Controller
@@ -49,6 +50,7 @@ class PeopleController {
         ownerOnly(who);
         model.addAttribute("form", new NewPersonForm("", "", ""));
         model.addAttribute("people", accounts.all());
+        model.addAttribute("ownerHere", true);
         return PAGE;
     }
 
@@ -64,6 +66,7 @@ class PeopleController {
         }
         if (errors.hasErrors()) {
             model.addAttribute("people", accounts.all());
+            model.addAttribute("ownerHere", true);
             return PAGE;
         }
         accounts.create(form.email(), form.displayName(), form.password());
@@ -77,8 +80,14 @@ class PeopleController {
         Account person = person(accountId);
         model.addAttribute("form", new NewPersonForm("", "", ""));
         model.addAttribute("people", accounts.all());
+        model.addAttribute("ownerHere", true);
         model.addAttribute("linkFor", person.displayName());
-        model.addAttribute("link", NewPasswordController.PATH + "#" + links.make(accountId));
+        model.addAttribute(
+                "link",
+                ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .path(NewPasswordController.PATH)
+                        .fragment(links.make(accountId))
+                        .toUriString());
         return PAGE;
     }
 

@@ -6,6 +6,8 @@ import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.authentication.ProviderManager;
@@ -30,18 +32,10 @@ class Security {
     private static final String POLICY =
             "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self';" + " frame-ancestors 'none'";
 
-    private static final String[] OPEN = {
-        "/sign-in",
-        "/first",
-        NewPasswordController.PATH,
-        "/error",
-        "/favicon.svg",
-        "/favicon.ico",
-        "/css/**",
-        "/fonts/**",
-        "/js/**",
-        "/v*/js/**",
-        "/webjars/**"
+    private static final String[] OPEN = {"/sign-in", "/first", NewPasswordController.PATH, "/error"};
+
+    private static final String[] FILES = {
+        "/favicon.ico", "/icons/**", "/css/**", "/fonts/**", "/js/**", "/v*/js/**", "/b*/js/**", "/webjars/**"
     };
 
     /** Argon2id with the memory and passes that Spring Security recommends; the prefix lets it be changed later. */
@@ -50,6 +44,27 @@ class Security {
         String current = "argon2id";
         return new DelegatingPasswordEncoder(
                 current, Map.of(current, Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8()));
+    }
+
+    /** Files that ship with the program are the same for everybody: nobody's session is looked up for them. */
+    @Bean
+    @Order(Ordered.HIGHEST_PRECEDENCE)
+    SecurityFilterChain files(HttpSecurity http) throws Exception {
+        return headers(http.securityMatcher(FILES)
+                        .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                        .securityContext(context -> context.disable())
+                        .sessionManagement(sessions -> sessions.disable())
+                        .requestCache(cache -> cache.disable())
+                        .anonymous(nobody -> nobody.disable())
+                        .csrf(csrf -> csrf.disable()))
+                .build();
+    }
+
+    private static HttpSecurity headers(HttpSecurity http) throws Exception {
+        return http.headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                .referrerPolicy(referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
+                .permissionsPolicyHeader(
+                        permissions -> permissions.policy("camera=(), microphone=(), geolocation=(), payment=()")));
     }
 
     @Bean
@@ -63,34 +78,31 @@ class Security {
         MediaTypeRequestMatcher json =
                 new MediaTypeRequestMatcher(new HeaderContentNegotiationStrategy(), MediaType.APPLICATION_JSON);
         json.setUseEquals(true);
-        return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR)
-                        .permitAll()
-                        .requestMatchers(OPEN)
-                        .permitAll()
-                        .anyRequest()
-                        .authenticated())
-                .formLogin(form -> form.loginPage(SignInGuard.SIGN_IN)
-                        .usernameParameter("email")
-                        .authenticationDetailsSource(Whence::of)
-                        .successHandler((request, response, who) -> guard.succeeded(request, response, who, asked))
-                        .failureHandler(guard::failed)
-                        .permitAll())
-                // This one alone: a second one behind it would look at the password again, uncounted.
-                .authenticationManager(new ProviderManager(signIn))
-                .logout(out -> out.logoutUrl("/sign-out")
-                        // What the browser has kept of a job's pages goes with the session: "back" shows nothing of it.
-                        .addLogoutHandler(new HeaderWriterLogoutHandler(
-                                new ClearSiteDataHeaderWriter(ClearSiteDataHeaderWriter.Directive.CACHE)))
-                        .logoutSuccessUrl("/sign-in?out"))
-                .requestCache(cache -> cache.requestCache(asked))
-                .exceptionHandling(errors -> errors.defaultAuthenticationEntryPointFor(
-                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), json))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
-                        .referrerPolicy(
-                                referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
-                        .permissionsPolicyHeader(permissions ->
-                                permissions.policy("camera=(), microphone=(), geolocation=(), payment=()")))
-                .csrf(csrf -> csrf.csrfTokenRepository(new CsrfTokens(secure)))
+        return headers(http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR)
+                                .permitAll()
+                                .requestMatchers(OPEN)
+                                .permitAll()
+                                .anyRequest()
+                                .authenticated())
+                        .formLogin(form -> form.loginPage(SignInGuard.SIGN_IN)
+                                .usernameParameter("email")
+                                .authenticationDetailsSource(Whence::of)
+                                .successHandler(
+                                        (request, response, who) -> guard.succeeded(request, response, who, asked))
+                                .failureHandler(guard::failed)
+                                .permitAll())
+                        // This one alone: a second one behind it would look at the password again, uncounted.
+                        .authenticationManager(new ProviderManager(signIn))
+                        .logout(out -> out.logoutUrl("/sign-out")
+                                // What the browser has kept of a job's pages goes with the session: "back" shows
+                                // nothing of it.
+                                .addLogoutHandler(new HeaderWriterLogoutHandler(
+                                        new ClearSiteDataHeaderWriter(ClearSiteDataHeaderWriter.Directive.CACHE)))
+                                .logoutSuccessUrl("/sign-in?out"))
+                        .requestCache(cache -> cache.requestCache(asked))
+                        .exceptionHandling(errors -> errors.defaultAuthenticationEntryPointFor(
+                                new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), json))
+                        .csrf(csrf -> csrf.csrfTokenRepository(new CsrfTokens(secure))))
                 .build();
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
@@ -50,6 +51,14 @@ class BriefStage implements Stage {
     @Override
     public String title() {
         return "Brief";
+    }
+
+    /** The kits that somebody keeps. */
+    @Override
+    public String beside(SignedIn who) {
+        return templates.findByAccountIdOrderByName(who.id()).stream()
+                .map(kit -> kit.id() + kit.name())
+                .collect(Collectors.joining());
     }
 
     @Override

@@ -81,10 +81,11 @@ final class CoverageGrid {
     /**
      * The shots of one class.
      *
+     * @param frames as they stand in the page
      * @param holes what the edit misses, said in the button's title
      * @param more adds one more where nothing is missing; null where that is not offered
      */
-    record Cell(String sizeClass, List<Selection.Thumb> frames, List<Press> holes, Press more) {}
+    record Cell(String sizeClass, String frames, List<Press> holes, Press more) {}
 
     private final Verdict verdict;
     private final Plan plan;
@@ -178,11 +179,11 @@ final class CoverageGrid {
     private List<Cell> cells(Action action, Predicate<Shot> shown, Predicate<Hole> missing, boolean addable) {
         return Arrays.stream(SizeClass.values())
                 .map(sizeClass -> {
-                    List<Selection.Thumb> frames = plan.shotsOf(action).stream()
+                    String frames = plan.shotsOf(action).stream()
                             .filter(shot -> shot.size().sizeClass() == sizeClass)
                             .filter(shown)
                             .map(shot -> selection.thumb(verdict, shot))
-                            .toList();
+                            .collect(Collectors.joining());
                     List<Hole> holes = holes(action, missing.and(hole -> hole.sizeClass() == sizeClass));
                     boolean crowded = holes.size() > 1 || !frames.isEmpty();
                     return new Cell(

@@ -20,16 +20,11 @@ import upshot.core.verdict.Verdict;
  */
 record Selection(boolean several, List<Shot> chosen, Optional<Shot> selected) {
 
-    /**
-     * A frame of the grid. Hundreds of them make a page, so that all of it is put together here and the template asks
-     * for as little as can be.
-     *
-     * @param current {@code true} for the selected one, else null
-     * @param pressed whether it is chosen, null where none are being chosen
-     * @param role null for a link
-     * @param inside drawing, code and status
-     */
-    record Thumb(String id, String href, String current, String pressed, String role, String inside) {}
+    /** In a job of more shots than this most drawings come after the page. */
+    private static final int FEW = 60;
+
+    /** As many as a first window shows. */
+    private static final int DRAWN_AT_ONCE = 24;
 
     static Selection of(Plan plan, Map<String, String> parameters) {
         return parameters.getOrDefault("several", "").equals("on")
@@ -37,15 +32,37 @@ record Selection(boolean several, List<Shot> chosen, Optional<Shot> selected) {
                 : new Selection(false, List.of(), Selected.of(plan, Kind.SHOT, parameters, "shot"));
     }
 
-    Thumb thumb(Verdict verdict, Shot shot) {
-        FrameView frame = FrameView.of(verdict, shot);
-        return new Thumb(
-                "thumb-" + frame.id(),
-                several ? "?chosen=" + toggled(shot) : "?shot=" + frame.id(),
-                selected.filter(shot::equals).isPresent() ? "true" : null,
-                several ? Boolean.toString(chosen.contains(shot)) : null,
-                several ? "button" : null,
-                frame.svg() + "<span class=\"thumb-code\">" + frame.code() + "</span>" + status(frame.status()));
+    /**
+     * A frame of the grid: a link with drawing, code and status. Hundreds of them make a page, so that they are put together
+     * here and not by the template.
+     */
+    String thumb(Verdict verdict, Shot shot) {
+        Plan plan = verdict.plan();
+        boolean late = plan.shots().size() > FEW
+                && plan.shots().stream().limit(DRAWN_AT_ONCE).noneMatch(shot::equals);
+        FrameView frame = late ? FrameView.late(verdict, shot) : FrameView.of(verdict, shot);
+        StringBuilder html = new StringBuilder(256 + frame.svg().length())
+                .append("<a class=\"thumb\" data-select data-walk id=\"thumb-")
+                .append(frame.id())
+                .append("\" href=\"?")
+                .append(several ? "chosen=" + toggled(shot) : "shot=" + frame.id())
+                .append('"');
+        if (selected.filter(shot::equals).isPresent()) {
+            html.append(" aria-current=\"true\"");
+        }
+        if (several) {
+            html.append(" role=\"button\" aria-pressed=\"")
+                    .append(chosen.contains(shot))
+                    .append('"');
+        }
+        return html.append('>')
+                .append(frame.svg())
+                .append("<span class=\"thumb-code\">")
+                .append(frame.code())
+                .append("</span>")
+                .append(status(frame.status()))
+                .append("</a>")
+                .toString();
     }
 
     /** The codes that are chosen after this one is put to them or taken from them. */

@@ -12,8 +12,8 @@ import upshot.core.finding.Say;
 import upshot.core.light.SunDay;
 import upshot.core.order.DayPlan;
 import upshot.core.order.MinutesTable;
+import upshot.core.order.NotFitting;
 import upshot.core.order.Setup;
-import upshot.core.order.Whys;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
@@ -100,7 +100,7 @@ record CallSheet(
                 IntStream.range(0, day.slots().size())
                         .mapToObj(place -> stop(verdict, place))
                         .toList(),
-                day.dropped().stream().map(new Whys(day)::dropped).toList(),
+                NotFitting.of(plan, day).inWords(),
                 raised.tags(),
                 brief.aspect().ratio() < 1);
     }

@@ -221,7 +221,7 @@ final class DayRows {
                 slot.fixed(),
                 slot.pinned(),
                 slot.setup().shots().stream()
-                        .map(shot -> FrameView.of(verdict, shot))
+                        .map(shot -> FrameView.undrawn(verdict, shot))
                         .toList(),
                 new SlotNotes(verdict, light).of(slot),
                 strip(slot.startMin(), slot.endMin()),

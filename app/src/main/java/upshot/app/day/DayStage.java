@@ -13,6 +13,7 @@ import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
 import upshot.core.finding.Say;
 import upshot.core.order.DayPlan;
+import upshot.core.order.NotFitting;
 import upshot.core.order.Setup;
 import upshot.core.order.Whys;
 import upshot.core.plan.Brief;
@@ -106,6 +107,7 @@ class DayStage implements Stage {
         model.put("dateNote", dateNote(plan.brief()));
         model.put("crewDays", DayRows.of(verdict, chosen));
         model.put("dropped", LossView.dropped(verdict));
+        model.put("droppedOthers", NotFitting.of(plan, day).othersInWords().orElse(""));
         model.put("clash", ClashView.of(verdict));
         model.put("gone", gone);
         model.put("written", plan.list(Kind.TURN).stream().anyMatch(turn -> !turn.letGo()));

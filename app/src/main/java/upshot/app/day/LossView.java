@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import upshot.core.coverage.Hole;
 import upshot.core.finding.Say;
 import upshot.core.late.Loss;
-import upshot.core.order.Whys;
+import upshot.core.order.NotFitting;
 import upshot.core.verdict.Verdict;
 
 /**
@@ -20,17 +20,10 @@ record LossView(String id, String codes, String name, String priority, String wh
 
     private static final int FEW = 5;
 
-    /** More than anybody reads; each takes a search for where it comes nearest to fitting. */
-    private static final int MOST = 12;
-
-    /** What the day has no room for, must-haves first, the first dozen. */
+    /** What the day has no room for, must-haves first, as far as its reasons are worked out. */
     static List<LossView> dropped(Verdict verdict) {
-        Whys words = new Whys(verdict.day());
-        return verdict.day().dropped().stream()
-                .sorted((one, other) ->
-                        one.setup().priority().compareTo(other.setup().priority()))
-                .limit(MOST)
-                .map(dropped -> of(Loss.of(verdict, dropped), words.dropped(dropped), "Needs"))
+        return NotFitting.of(verdict.plan(), verdict.day()).said().stream()
+                .map(said -> of(Loss.of(verdict, said.dropped()), said.words(), "Needs"))
                 .toList();
     }
 

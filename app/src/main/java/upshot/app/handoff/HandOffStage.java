@@ -13,7 +13,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
-import upshot.core.order.Whys;
+import upshot.core.order.NotFitting;
 import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
@@ -25,6 +25,12 @@ import upshot.core.verdict.Verdict;
 /** The hand-off: the lists to take away, what they hold, and what an editor should know beforehand. */
 @Component
 class HandOffStage implements Stage {
+
+    /** In a longer list most drawings come after the page. */
+    private static final int FEW = 60;
+
+    /** As many as a first window shows. */
+    private static final int DRAWN_AT_ONCE = 16;
 
     @Override
     public int digit() {
@@ -78,7 +84,9 @@ class HandOffStage implements Stage {
         return new Row(
                 placed.index() + 1,
                 Say.number(brief.rate().secondsOf(placed.startFrame()), 2),
-                FrameView.of(verdict, placed.shot()),
+                verdict.cut().uses().size() > FEW && placed.index() >= DRAWN_AT_ONCE
+                        ? FrameView.late(verdict, placed.shot())
+                        : FrameView.of(verdict, placed.shot()),
                 placed.shot().move().label(),
                 placed.shot().captureRate().label(),
                 numbers.shutter().toString(),
@@ -112,8 +120,7 @@ class HandOffStage implements Stage {
                                 finding.sentence(),
                                 letStand(accepted.ofWhole(finding))))
                 .forEach(warnings::add);
-        Whys words = new Whys(verdict.day());
-        verdict.day().dropped().forEach(dropped -> warnings.add(words.dropped(dropped)));
+        warnings.addAll(NotFitting.of(verdict.plan(), verdict.day()).inWords());
         return warnings;
     }
 

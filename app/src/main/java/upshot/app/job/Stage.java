@@ -33,6 +33,14 @@ public interface Stage {
      */
     Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who);
 
+    /**
+     * What its page shows that is no part of the plan, for somebody; as long as it is the same, and the plan is, so is the
+     * page.
+     */
+    default String beside(SignedIn who) {
+        return "";
+    }
+
     /** Whether the stage has a script of its own, {@code js/<slug>/<slug>.js}. */
     default boolean hasScript() {
         return false;

@@ -1,16 +1,21 @@
 package upshot.app.job;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.context.request.ServletWebRequest;
 import upshot.app.account.SignedIn;
 import upshot.app.store.Job;
+import upshot.app.web.Pieces;
 
 /** The pages of the lane, whole or in pieces. */
 @Controller
@@ -19,11 +24,17 @@ class StageController {
     private final StagePages pages;
     private final JudgedPlans plans;
     private final Door door;
+    private final PageTags tags;
+    private final DrawnPages drawn;
+    private final Pieces pieces;
 
-    StageController(StagePages pages, JudgedPlans plans, Door door) {
+    StageController(StagePages pages, JudgedPlans plans, Door door, PageTags tags, DrawnPages drawn, Pieces pieces) {
         this.pages = pages;
         this.plans = plans;
         this.door = door;
+        this.tags = tags;
+        this.drawn = drawn;
+        this.pieces = pieces;
     }
 
     @GetMapping("/jobs/{jobId}")
@@ -32,15 +43,28 @@ class StageController {
     }
 
     @GetMapping("/jobs/{jobId}/{slug}")
-    String page(
+    ResponseEntity<String> page(
             Job job,
             @AuthenticationPrincipal SignedIn who,
             @PathVariable String slug,
             @RequestParam Map<String, String> parameters,
-            Model model) {
+            CsrfToken token,
+            ServletWebRequest request) {
         Stage stage = pages.stage(slug);
-        model.addAllAttributes(model(job, who, stage, parameters));
-        return stage.slug() + "/page";
+        History history = door.history(job.id(), who);
+        String contents = tags.contents(job, job.version(), history, who, stage, parameters);
+        request.getResponse().setHeader(HttpHeaders.CACHE_CONTROL, "private, no-cache");
+        if (request.checkNotModified(tags.of(contents, who, request.getSessionId()))) {
+            return null;
+        }
+        // A version that came in between is drawn under the name of the one before, which nobody asks for any more.
+        String html = drawn.page(
+                contents,
+                token.getToken(),
+                () -> pieces.page(stage.slug() + "/page", model(job, who, stage, parameters)));
+        return ResponseEntity.ok()
+                .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
+                .body(html);
     }
 
     @GetMapping("/jobs/{jobId}/{slug}/pieces")

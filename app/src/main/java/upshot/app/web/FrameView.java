@@ -3,6 +3,7 @@ package upshot.app.web;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.function.Function;
 import upshot.core.finding.Say;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.house.Threshold;
@@ -17,7 +18,6 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
-import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.Stand;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.svg.FrameSvg;
@@ -43,26 +43,45 @@ public record FrameView(
         String status) {
 
     public static FrameView of(Verdict verdict, Shot shot) {
-        return of(verdict, shot, true);
+        return of(verdict, shot, LateDrawing::whole);
     }
 
     /** The same without its drawing, for what is far outside the window. */
     public static FrameView undrawn(Verdict verdict, Shot shot) {
-        return of(verdict, shot, false);
+        return of(verdict, shot, drawing -> "");
     }
 
-    private static FrameView of(Verdict verdict, Shot shot, boolean withDrawing) {
-        Action action = verdict.plan().actionOf(shot);
-        ShotNumbers numbers = verdict.numbers().get(shot.id());
-        String caption = "%s, %s, %s mm"
+    /** The same with an empty frame that the page's script fills: hundreds of drawings would hold up the words. */
+    public static FrameView late(Verdict verdict, Shot shot) {
+        return of(verdict, shot, drawing -> drawing.empty(shot.id()));
+    }
+
+    /** The drawing of a shot, to be sent after its page. */
+    public static LateDrawing drawing(Verdict verdict, Shot shot) {
+        return drawn(verdict.plan(), shot, spoken(verdict, shot, caption(verdict, shot)));
+    }
+
+    private static String caption(Verdict verdict, Shot shot) {
+        return "%s, %s, %s mm"
                 .formatted(
-                        shot.size().label(), numbers.stand().height(shot).label(), Say.number(shot.focalLengthMm(), 0));
-        String spoken = "%s %s: %s, %s"
+                        shot.size().label(),
+                        verdict.numbers().get(shot.id()).stand().height(shot).label(),
+                        Say.number(shot.focalLengthMm(), 0));
+    }
+
+    private static String spoken(Verdict verdict, Shot shot, String caption) {
+        return "%s %s: %s, %s"
                 .formatted(
                         shot.code(),
-                        action.name(),
+                        verdict.plan().actionOf(shot).name(),
                         caption,
                         Stand.travel(verdict.plan(), shot, false).label());
+    }
+
+    private static FrameView of(Verdict verdict, Shot shot, Function<LateDrawing, String> shown) {
+        Action action = verdict.plan().actionOf(shot);
+        String caption = caption(verdict, shot);
+        String spoken = spoken(verdict, shot, caption);
         return new FrameView(
                 shot.id().toString(),
                 shot.code(),
@@ -71,7 +90,7 @@ public record FrameView(
                 shot.size().label(),
                 caption,
                 spoken,
-                withDrawing ? drawn(verdict.plan(), shot, spoken) : "",
+                shown.apply(drawn(verdict.plan(), shot, spoken)),
                 Verdict.status(verdict.findingsOf(shot)).label());
     }
 
@@ -91,10 +110,10 @@ public record FrameView(
             double neutralDeg) {}
 
     /** An edit changes one frame of hundreds: the others are kept, whichever job they belong to. */
-    private static final Cache<Drawing, String> DRAWN =
+    private static final Cache<Drawing, LateDrawing> DRAWN =
             Caffeine.newBuilder().maximumSize(4000).build();
 
-    private static String drawn(Plan plan, Shot shot, String spoken) {
+    private static LateDrawing drawn(Plan plan, Shot shot, String spoken) {
         Action action = plan.actionOf(shot);
         List<Performer> performers = plan.performersOf(action);
         Drawing from = new Drawing(
@@ -110,6 +129,6 @@ public record FrameView(
                 plan.list(Kind.MODE),
                 plan.lenses(),
                 plan.threshold(Threshold.NEUTRAL_WITHIN));
-        return DRAWN.get(from, missing -> FrameSvg.render(DrawnFrame.of(plan, shot), spoken));
+        return DRAWN.get(from, missing -> LateDrawing.of(FrameSvg.render(DrawnFrame.of(plan, shot), spoken)));
     }
 }

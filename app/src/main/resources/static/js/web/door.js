@@ -98,6 +98,11 @@ export class Door extends EventTarget {
     }
   }
 
+  /** Drawings that this page waits for, without holding up anything else. */
+  async drawings(query, signal) {
+    return this.#answered(await fetch(`${this.#address()}/drawings?${query}`, { headers: { Accept: "application/json" }, signal }));
+  }
+
   /** Reads a part of a page of this job. */
   async readPage(path) {
     this.#busy(1);

@@ -8,6 +8,11 @@ function keeps(manner, node) {
   return manner === "preview" || (manner === "news" && node === document.activeElement);
 }
 
+/** Whether a frame was filled with the very drawing that the new one waits for. */
+function drawnAlready(old, now) {
+  return old.dataset?.late !== undefined && old.dataset.late === now?.dataset?.late && old.childElementCount > 0;
+}
+
 function options(manner) {
   return {
     // The library leaves the focused element's content alone too, which is right for what is typed into only.
@@ -15,7 +20,8 @@ function options(manner) {
     restoreFocus: true,
     callbacks: {
       // What somebody typed stays until its turn has come, and where the server refused it, until it is mended.
-      beforeNodeMorphed: (old) => !(old instanceof Element && (old.classList.contains("has-problem") || old.dataset?.pending)),
+      beforeNodeMorphed: (old, now) =>
+        !(old instanceof Element && (old.classList.contains("has-problem") || old.dataset?.pending || drawnAlready(old, now))),
       // An opened detail stays open; what was typed meanwhile is still held against what it was typed for.
       beforeAttributeUpdated: (name, node) =>
         !(name === "open" && node.localName === "details") && !(BELIEVED.includes(name) && keeps(manner, node)),

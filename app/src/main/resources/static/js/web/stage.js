@@ -3,6 +3,7 @@ import { Door } from "./door.js";
 import { connectFields } from "./fields.js";
 import { connectGeometry } from "./geometry.js";
 import { connectKeys } from "./keys.js";
+import { connectLate } from "./late.js";
 import { connectNews } from "./news.js";
 import { connectPresses } from "./presses.js";
 import { connectSelecting } from "./selecting.js";
@@ -21,6 +22,7 @@ connectPresses(door, page.signal);
 connectSelecting(door, page.signal);
 connectKeys(page.signal);
 connectNews(door, page.signal);
+connectLate(door, page.signal);
 // A page that comes back from the browser's cache may be older than the plan.
 addEventListener("pageshow", (event) => event.persisted && location.reload(), { signal: page.signal });
 // Not before the stage's own script has run as well.

@@ -195,8 +195,7 @@ class HostileRequestsTest {
         for (String name : List.of(
                 "shot", "use", "joint", "find", "closed", "setup", "open", "record", "time", "what", "to", "seed",
                 "since", "id")) {
-            for (String value :
-                    List.of("null", "24:00", "99999999999", "%ED%A0%BD", "-1")) {
+            for (String value : List.of("null", "24:00", "99999999999", "%ED%A0%BD", "-1")) {
                 HttpResponse<String> answer =
                         web.send(web.request("/jobs/%s/%s?%s=%s".formatted(job, path, name, value)));
                 assertThat(answer.statusCode())

@@ -73,9 +73,23 @@ public final class Coverage {
                 .holes();
     }
 
+    /** The holes that an action would have without some of its shots. */
+    public static List<Hole> holesWithout(Plan plan, Action action, List<Shot> gone) {
+        return among(
+                plan,
+                action,
+                plan.shotsOf(action).stream()
+                        .filter(shot -> !gone.contains(shot))
+                        .toList());
+    }
+
     private static List<Hole> workedOut(Plan plan, Action action) {
+        return among(plan, action, plan.shotsOf(action));
+    }
+
+    private static List<Hole> among(Plan plan, Action action, List<Shot> shots) {
         if (action.feature()) {
-            return plan.shotsOf(action).isEmpty()
+            return shots.isEmpty()
                     ? List.of(new Hole(
                             action.id(),
                             SizeClass.WIDE,
@@ -85,7 +99,7 @@ public final class Coverage {
                     : List.of();
         }
         return demands(plan, action).stream()
-                .filter(demand -> plan.shotsOf(action).stream().noneMatch(shot -> demand.metBy(plan, shot)))
+                .filter(demand -> shots.stream().noneMatch(shot -> demand.metBy(plan, shot)))
                 .map(demand -> new Hole(action.id(), demand.sizeClass, demand.view, demand.performerId, demand.misses))
                 .toList();
     }

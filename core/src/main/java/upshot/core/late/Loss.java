@@ -11,7 +11,6 @@ import upshot.core.order.DayPlan;
 import upshot.core.order.Setup;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
-import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.verdict.Verdict;
@@ -52,10 +51,9 @@ public record Loss(Setup setup, int minutes, int uses, double seconds, List<Hole
     }
 
     private static List<Hole> holes(Verdict verdict, Setup setup) {
-        Plan without = verdict.plan().apply(Removal.ofAll(verdict.plan(), setup.shots()));
-        return Coverage.holes(without).stream()
-                .filter(hole -> hole.actionId().equals(setup.action().id()))
-                .filter(hole -> !verdict.holes().contains(hole))
+        List<Hole> already = Coverage.holes(verdict.plan(), setup.action());
+        return Coverage.holesWithout(verdict.plan(), setup.action(), setup.shots()).stream()
+                .filter(hole -> !already.contains(hole))
                 .toList();
     }
 

@@ -1,6 +1,5 @@
 package upshot.core.order;
 
-import java.util.ArrayList;
 import java.util.List;
 
 /** What keeps a setup out of an order: the limit that it breaks by the least where it would come nearest to fitting. */
@@ -23,8 +22,9 @@ final class LeftOut {
         Nearest best = null;
         for (int crew = 0; crew < order.crews().size(); crew++) {
             for (int place = 0; place <= order.crews().get(crew).size(); place++) {
-                Nearest here = at(crew, place, dropped.index());
-                if (best == null || here.brokenMin() < best.brokenMin()) {
+                long least = best == null ? Long.MAX_VALUE : best.brokenMin();
+                Nearest here = at(crew, place, dropped.index(), least);
+                if (here.brokenMin() < least) {
                     best = here;
                 }
             }
@@ -32,14 +32,22 @@ final class LeftOut {
         return said(dropped, best);
     }
 
-    private Nearest at(int crew, int place, int setup) {
-        List<Integer> with = new ArrayList<>(order.crews().get(crew));
-        with.add(place, setup);
+    /**
+     * What breaks with a setup in a place.
+     *
+     * @param enough where as much is broken, the rest of the day need not be gone through
+     */
+    private Nearest at(int crew, int place, int setup, long enough) {
+        List<Integer> own = order.crews().get(crew);
         Pacing pacing = new Pacing(shoot);
-        Pace pace = Pace.atCall(shoot, shoot.crews().get(crew));
+        // What comes before it stays as it is, and breaks nothing.
+        Pace pace = place == 0
+                ? Pace.atCall(shoot, shoot.crews().get(crew))
+                : order.paces().get(crew).get(place - 1);
         Nearest first = null;
         long broken = 0;
-        for (int one : with) {
+        for (int next = place - 1; next < own.size() && broken < enough; next++) {
+            int one = next < place ? setup : own.get(next);
             pace = pacing.then(pace, one);
             broken += pace.brokenMin();
             if (first == null && broken > 0) {

@@ -1,0 +1,53 @@
+package upshot.app.job;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Map;
+import java.util.TreeMap;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import upshot.app.account.SignedIn;
+import upshot.app.store.Job;
+import upshot.app.store.Revisions;
+
+/**
+ * By which pages are known: here, to draw each once, and by a browser, to ask whether the page it has is still the page.
+ */
+@Component
+class PageTags {
+
+    private final String build;
+
+    PageTags(@Value("${upshot.build-version}") String build) {
+        this.build = build;
+    }
+
+    /**
+     * What a page is made of, whoever looks: what somebody can undo is part of it, who they are is not.
+     */
+    String contents(Job job, long version, History history, SignedIn who, Stage stage, Map<String, String> parameters) {
+        return String.join(
+                "\n",
+                build,
+                job.id().toString(),
+                Long.toString(version),
+                stage.slug(),
+                new TreeMap<>(parameters).toString(),
+                stage.beside(who),
+                history.undo().map(Revisions.Step::label).orElse(""),
+                history.redo().map(Revisions.Step::label).orElse(""));
+    }
+
+    /** A weak tag: packed or not, it is the same page. It is a session's own, since the page holds that session's token. */
+    String of(String contents, SignedIn who, String sessionId) {
+        String all = String.join("\n", contents, who.id().toString(), sessionId);
+        try {
+            byte[] hash = MessageDigest.getInstance("SHA-256").digest(all.getBytes(StandardCharsets.UTF_8));
+            return "W/\"%s\"".formatted(HexFormat.of().formatHex(hash, 0, 16));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+}
