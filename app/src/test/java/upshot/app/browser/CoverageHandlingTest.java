@@ -14,6 +14,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.Map;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -25,10 +26,10 @@ class CoverageHandlingTest extends InBrowser {
 
     private void twoActionsFilled() {
         newJob("Bowls");
-        action("Potter turns a bowl 10 s repeats shows the bowl", "Opening");
-        action("Glazer dips a jug 5 s repeats messy", "Middle");
+        happens("Potter turns a bowl 10 s repeats shows the bowl", "Opening");
+        happens("Glazer dips a jug 5 s repeats messy", "Middle");
+        made("fill", Map.of());
         stage(2);
-        page.keyboard().press("f");
         assertThat(page.locator(".hole")).hasCount(0);
         assertThat(page.locator(".thumb")).hasCount(6);
     }
@@ -208,7 +209,7 @@ class CoverageHandlingTest extends InBrowser {
     @Test
     void who_performs_has_a_row_with_holes_of_their_own() {
         newJob("Duet");
-        action("Potter turns a bowl 10 s repeats shows the bowl", "Middle");
+        happens("Potter turns a bowl 10 s repeats shows the bowl", "Middle");
         block("house");
         page.getByLabel("Coverage", new Page.GetByLabelOptions().setExact(true)).selectOption("PERFORMANCE");
         page.locator(".action-name").first().click();

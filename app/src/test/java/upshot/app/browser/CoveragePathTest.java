@@ -13,7 +13,7 @@ class CoveragePathTest extends InBrowser {
 
     private void bowl() {
         newJob("Bowls");
-        action("Potter turns a bowl 10 s repeats shows the bowl", "Opening");
+        happens("Potter turns a bowl 10 s repeats shows the bowl", "Opening");
     }
 
     @Test

@@ -2,7 +2,8 @@ package upshot.app.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Locator;
+import java.util.Map;
+import upshot.core.plan.Change;
 
 /** A window on a small cut in which something has to be said. */
 abstract class CutInBrowser extends InBrowser {
@@ -10,17 +11,11 @@ abstract class CutInBrowser extends InBrowser {
     /** Three shots of one action, the second from the other side of its line. */
     final void cutWithAFlip() {
         newJob("Judged");
-        action("Ferry crew casts off left to right", "Opening");
-        stage(2);
-        page.keyboard().press("f");
-        assertThat(gauge("open holes")).hasText("0");
-        page.locator(".thumb").nth(1).click();
-        Locator bearing = page.locator("#panel").getByLabel("Bearing", new Locator.GetByLabelOptions().setExact(true));
-        bearing.fill("300");
-        bearing.press("Enter");
-        assertThat(page.locator("#said")).containsText("bearing 300");
+        happens("Ferry crew casts off left to right", "Opening");
+        made("fill", Map.of());
+        set(plan -> Change.set(plan.shots().get(1), "bearingDeg", 300.0));
+        made("story-cut", Map.of());
         stage(3);
-        button("Cut in story order").last().click();
         assertThat(page.locator(".joint")).hasCount(2);
     }
 }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import upshot.app.AppTest;
@@ -18,13 +19,11 @@ class CutOnTheScoreTest extends InBrowser {
     /** Two actions of three shots each, cut in story order into 30 s without music: half a second is a step. */
     private void cutOfSix() {
         newJob("Score");
-        action("Ferry crew casts off left to right", "Opening");
-        action("Mate coils the rope", "Middle");
-        stage(2);
-        page.keyboard().press("f");
-        assertThat(gauge("open holes")).hasText("0");
+        happens("Ferry crew casts off left to right", "Opening");
+        happens("Mate coils the rope", "Middle");
+        made("fill", Map.of());
+        made("story-cut", Map.of());
         stage(3);
-        button("Cut in story order").last().click();
         assertThat(page.locator(".joint")).hasCount(5);
     }
 

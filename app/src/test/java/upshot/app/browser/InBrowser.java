@@ -7,10 +7,15 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.SelectOption;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -20,6 +25,16 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import upshot.app.AppTest;
 import upshot.app.People;
+import upshot.app.Web;
+import upshot.app.account.Account;
+import upshot.app.account.SignedIn;
+import upshot.app.job.Door;
+import upshot.app.job.Gesture;
+import upshot.app.job.NewJobs;
+import upshot.app.job.Proposal;
+import upshot.app.store.PlanStore;
+import upshot.core.plan.Change;
+import upshot.core.plan.Plan;
 
 /** A window on the running application for each test, with what a planner does everywhere. */
 @AppTest
@@ -32,6 +47,23 @@ abstract class InBrowser {
 
     @Autowired
     People people;
+
+    @Autowired
+    private NewJobs newJobs;
+
+    @Autowired
+    private Door door;
+
+    @Autowired
+    private List<Gesture> gestures;
+
+    @Autowired
+    private PlanStore plans;
+
+    /** Whose job is open, and which. */
+    private SignedIn planner;
+
+    private UUID jobId;
 
     private final List<Browser.Window> others = new ArrayList<>();
     private Browser.Window window;
@@ -91,6 +123,15 @@ abstract class InBrowser {
         window.close();
     }
 
+    /** The browser itself complains of answers that are lost on purpose. */
+    final void expectComplaints(String words) {
+        window.complaints().removeIf(complaint -> complaint.contains(words));
+    }
+
+    final SignedIn planner() {
+        return planner;
+    }
+
     final void signIn(String email, String password) {
         signIn(page, email, password);
     }
@@ -111,11 +152,60 @@ abstract class InBrowser {
         return page.getByRole(AriaRole.BUTTON, named(name));
     }
 
+    /** A job of one's own, made at the server and opened here: by hand is done what a test is about. */
     final void newJob(String name) {
-        signIn(people.account().email(), People.PASSWORD);
-        page.getByLabel("Name").fill(name);
-        button("Begin").click();
+        Account account = people.account();
+        planner = new SignedIn(account);
+        jobId = newJobs.create(planner, name);
+        signedIn(page, account.email());
+        page.navigate("/jobs/%s/brief".formatted(jobId));
         assertThat(page.locator("body[data-ready]")).isVisible();
+    }
+
+    /** Signed in without the sign-in page, which has tests of its own. */
+    final void signedIn(Page page, String email) {
+        try {
+            List<Cookie> cookies = new Web(port)
+                    .signIn(email, People.PASSWORD).cookies().getCookieStore().getCookies().stream()
+                            .map(one -> new Cookie(one.getName(), one.getValue()).setUrl("http://localhost:" + port))
+                            .toList();
+            page.context().addCookies(cookies);
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    /** A gesture of the planner's, made at the server; the page shows it when it is opened next. */
+    final void made(String gesture, Map<String, String> arguments) {
+        Gesture named = gestures.stream()
+                .filter(one -> one.name().equals(gesture))
+                .findFirst()
+                .orElseThrow();
+        door.edit(jobId, planner, desk -> named.propose(desk, arguments));
+    }
+
+    /** A change of the planner's, made at the server. */
+    final void set(Function<Plan, Change> change) {
+        door.edit(jobId, planner, desk -> Proposal.of("set up", change.apply(desk.plan())));
+    }
+
+    /** A line of the talk, written down at the server. */
+    final void happens(String line, String beat) {
+        Plan plan = plans.load(jobId);
+        String beatId = plan.beats().stream()
+                .filter(one -> one.name().equals(beat))
+                .map(one -> one.id().toString())
+                .findFirst()
+                .orElseThrow();
+        made(
+                "add-line",
+                Map.of(
+                        "line",
+                        line,
+                        "beatId",
+                        beatId,
+                        "spotId",
+                        plan.spots().get(0).id().toString()));
     }
 
     final void stage(int digit) {

@@ -1,0 +1,361 @@
+package upshot.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * The real processes on a durable database of their own and a gigabyte of memory, from the first owner's account on: killed
+ * in the middle of edits, as a power cut would, and sent what is meant to end them.
+ */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class StaysUpTest {
+
+    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    /** Counted, not timed: the first page of a cold application can take longer than any pause worth waiting. */
+    private static final int EDITS_BEFORE_THE_KILL = 12;
+
+    /** Each takes some seconds; {@code ./upshot torment} asks for more. */
+    private static final int DATABASE_KILLS = Integer.getInteger("upshot.kills", 2);
+
+    private static final String PASSWORD = "ten letters or more";
+    private static final Pattern CODE = Pattern.compile("with this code: ([A-Z0-9]+)");
+    private static final Pattern LENGTH = Pattern.compile("data-id=\"([^\"]+)\" data-field=\"lengthS\"");
+    private static final Pattern BEAT =
+            Pattern.compile("<select[^>]*name=\"beatId\"[^>]*>.*?<option[^>]*value=\"([^\"]+)\"", Pattern.DOTALL);
+    private static final Pattern SPOT =
+            Pattern.compile("<select[^>]*name=\"spotId\"[^>]*>.*?<option[^>]*value=\"([^\"]+)\"", Pattern.DOTALL);
+
+    @TempDir
+    private static Path folder;
+
+    private Web web;
+    private Process application;
+    private int port;
+
+    @BeforeAll
+    void start() throws Exception {
+        database("database_start \"$1\" durable");
+        startApplication();
+        signUpAsOwner();
+    }
+
+    @AfterAll
+    void stopEverything() throws Exception {
+        if (application != null) {
+            application.destroyForcibly().waitFor();
+        }
+        database("database_stop \"$1\"");
+    }
+
+    @Test
+    void what_was_confirmed_is_there_after_either_was_killed_and_nothing_is_done_twice() throws Exception {
+        String job = newJob();
+        int afterFirst = editUntilKilled(job, 1, () -> application.destroyForcibly());
+        startApplication();
+        web.signIn("owner@test.example", PASSWORD);
+        assertThat(storedLength(job)).as("after the application was killed").isIn(afterFirst, afterFirst + 1);
+
+        List<String> made = new ArrayList<>();
+        for (int kill = 0; kill < DATABASE_KILLS; kill++) {
+            addUntilKilled(job, made, kill);
+            String page = web.get("/jobs/" + job + "/brief");
+            for (String line : made) {
+                assertThat(page.split(">" + line + "<", -1))
+                        .as("%s, after kill %d", line, kill)
+                        .hasSize(2);
+            }
+        }
+        assertThat(made).hasSizeGreaterThanOrEqualTo(DATABASE_KILLS * EDITS_BEFORE_THE_KILL);
+    }
+
+    /**
+     * Writes lines down, one after the other, while the database is killed and started again under the running
+     * application; a line that was not answered is sent again under its id, as a page would, until it is.
+     */
+    private void addUntilKilled(String job, List<String> made, int kill) throws Exception {
+        String page = web.get("/jobs/" + job + "/brief");
+        String token = web.token("/jobs/" + job + "/brief");
+        String beat = Web.found(BEAT, page);
+        String spot = Web.found(SPOT, page);
+        CountDownLatch underWay = new CountDownLatch(EDITS_BEFORE_THE_KILL);
+        Thread killer = killer(underWay, () -> {
+            killDatabase();
+            database("database_start \"$1\" durable");
+        });
+        int after = 0;
+        // Some more after it came back.
+        for (int number = 0; killer.isAlive() || after < 3; number++) {
+            String line = "Potter turns bowl " + kill + " " + number;
+            String body = ("{\"stage\":\"brief\",\"edit\":\"%s\",\"gesture\":\"add-line\",\"arguments\":"
+                            + "{\"line\":\"%s\",\"beatId\":\"%s\",\"spotId\":\"%s\"}}")
+                    .formatted(UUID.randomUUID(), line, beat, spot);
+            sendUntilAnswered(job, token, body);
+            made.add(line);
+            underWay.countDown();
+            after += killer.isAlive() ? 0 : 1;
+        }
+        killer.join();
+    }
+
+    private void sendUntilAnswered(String job, String token, String body) throws Exception {
+        for (int tries = 0; tries < 200; tries++) {
+            try {
+                HttpResponse<String> answer = web.send(web.json("/jobs/" + job + "/changes", token, body));
+                if (answer.statusCode() == 200) {
+                    return;
+                }
+                assertThat(answer.statusCode()).as(answer.body()).isEqualTo(503);
+                assertThat(answer.body()).contains("is not known").doesNotContain("Nothing was changed");
+            } catch (IOException lost) {
+                // Then nothing is known, and it is sent again.
+            }
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+        throw new AssertionError("The application did not find its database again");
+    }
+
+    private static Thread killer(CountDownLatch underWay, ThrowingRunnable kill) {
+        Thread killer = new Thread(() -> {
+            try {
+                assertThat(underWay.await(60, TimeUnit.SECONDS)).isTrue();
+                kill.run();
+            } catch (Exception broken) {
+                throw new IllegalStateException(broken);
+            }
+        });
+        killer.start();
+        return killer;
+    }
+
+    @Test
+    void ten_hostile_sendings_of_each_kind_at_once_leave_the_sign_in_page_to_everybody() throws Exception {
+        String job = newJob();
+        // A client of its own: connections that are refused in the middle of a body are of no use to anybody else.
+        Web attacker = new Web(port).signIn("owner@test.example", PASSWORD);
+        String token = attacker.token("/jobs/" + job + "/brief");
+        ExecutorService senders = Executors.newFixedThreadPool(60);
+        List<Future<Integer>> sent = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            for (HttpRequest.Builder one : HostileSendings.of(attacker, job, token)) {
+                sent.add(senders.submit(() -> status(attacker, one)));
+            }
+        }
+        List<Long> waits = new ArrayList<>();
+        while (sent.stream().anyMatch(one -> !one.isDone())) {
+            long began = System.nanoTime();
+            assertThat(new Web(port).send(new Web(port).request("/sign-in")).statusCode())
+                    .isEqualTo(200);
+            waits.add(TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began));
+            TimeUnit.MILLISECONDS.sleep(250);
+        }
+        for (Future<Integer> one : sent) {
+            assertThat(one.get()).as("a refusal, never a fault").isIn(200, 400, 413, 422);
+        }
+        senders.shutdown();
+        waits.sort(null);
+
+        assertThat(waits.get((int) (waits.size() * 0.95)))
+                .as("95 in 100 of %s", waits)
+                .isLessThanOrEqualTo(1000);
+        assertThat(waits.get(waits.size() - 1)).as("all of %s", waits).isLessThanOrEqualTo(3000);
+        nothingIsLeft();
+        assertThat(web.get("/jobs/" + job + "/brief")).contains("Power cut");
+    }
+
+    /** A body that is refused unread ends with the connection. */
+    private static int status(Web web, HttpRequest.Builder request) throws InterruptedException {
+        try {
+            return web.send(request).statusCode();
+        } catch (IOException closed) {
+            return 413;
+        }
+    }
+
+    /** Within ten seconds: no upload lies about, no thread still reads, no lock is held. */
+    private void nothingIsLeft() throws Exception {
+        for (int tries = 0; tries < 100; tries++) {
+            if (uploads() == 0 && working().isEmpty()) {
+                return;
+            }
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+        throw new AssertionError("%d uploads and %s are left".formatted(uploads(), working()));
+    }
+
+    private long uploads() throws IOException {
+        try (Stream<Path> files = Files.walk(folder.resolve("tmp"))) {
+            return files.filter(file -> file.getFileName().toString().startsWith("upload_"))
+                    .count();
+        }
+    }
+
+    /** Threads of the application that stand in our own code. */
+    private List<String> working() throws Exception {
+        Process stacks = new ProcessBuilder("jstack", Long.toString(application.pid())).start();
+        String text = new String(stacks.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return Stream.of(text.split("\n\n"))
+                .filter(thread -> thread.contains("file-reader") || thread.contains("http-nio"))
+                .filter(thread -> thread.contains("at upshot."))
+                .map(thread -> thread.lines().findFirst().orElse(""))
+                .toList();
+    }
+
+    /** Counts the takes of the promo's length up, one edit after the other, until one is not confirmed any more. */
+    private int editUntilKilled(String job, int from, ThrowingRunnable kill) throws Exception {
+        int confirmed = from - 1;
+        CountDownLatch underWay = new CountDownLatch(EDITS_BEFORE_THE_KILL);
+        Thread killer = killer(underWay, kill);
+        for (int seconds = from; seconds < 3600; seconds++) {
+            int before = seconds == 1 ? 30 : seconds - 1;
+            try {
+                if (setLength(job, before, seconds) != 200) {
+                    break;
+                }
+                confirmed = seconds;
+                underWay.countDown();
+            } catch (IOException gone) {
+                break;
+            }
+        }
+        killer.join();
+        return confirmed;
+    }
+
+    private interface ThrowingRunnable {
+        void run() throws Exception;
+    }
+
+    private int setLength(String job, int before, int after) throws Exception {
+        String body =
+                "{\"stage\":\"brief\",\"changes\":[{\"op\":\"set\",\"kind\":\"brief\",\"id\":\"%s\",\"field\":\"lengthS\",\"before\":%d,\"after\":%d}]}"
+                        .formatted(brief(job), before, after);
+        return web.send(web.json("/jobs/" + job + "/changes", token(job), body)).statusCode();
+    }
+
+    private String cachedToken;
+    private String cachedBrief;
+
+    /** The id of the job's brief, off the page on which its length can be set. */
+    private String brief(String job) throws Exception {
+        if (cachedBrief == null) {
+            cachedBrief = Web.found(LENGTH, web.get("/jobs/" + job + "/brief?open=delivery"));
+        }
+        return cachedBrief;
+    }
+
+    private String token(String job) throws Exception {
+        if (cachedToken == null) {
+            cachedToken = web.token("/jobs/" + job + "/brief");
+        }
+        return cachedToken;
+    }
+
+    /** The length that the started application shows. */
+    private int storedLength(String job) throws Exception {
+        cachedToken = null;
+        return Integer.parseInt(Web.found(Pattern.compile("(\\d+) s promo"), web.get("/jobs/" + job + "/brief")));
+    }
+
+    private void signUpAsOwner() throws Exception {
+        String code = Web.found(CODE, Files.readString(folder.resolve("app.log")));
+        web.post(
+                "/first",
+                "_csrf",
+                web.token("/first"),
+                "code",
+                code,
+                "displayName",
+                "Owner",
+                "email",
+                "owner@test.example",
+                "password",
+                PASSWORD);
+        web.signIn("owner@test.example", PASSWORD);
+    }
+
+    private String newJob() throws Exception {
+        HttpResponse<String> answer = web.post("/jobs", "_csrf", web.token("/jobs"), "name", "Power cut");
+        return Web.found(
+                Pattern.compile("/jobs/([^/]+)/brief"),
+                answer.headers().firstValue("Location").orElseThrow());
+    }
+
+    private void startApplication() throws Exception {
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        web = new Web(port);
+        ProcessBuilder start = new ProcessBuilder(
+                "java",
+                "-XX:TieredStopAtLevel=1",
+                "-Xmx1g",
+                "-XX:+ExitOnOutOfMemoryError",
+                "-Djava.io.tmpdir=" + Files.createDirectories(folder.resolve("tmp")),
+                "-cp",
+                System.getProperty("java.class.path"),
+                "upshot.app.UpshotLane");
+        Files.readAllLines(folder.resolve("db.env"))
+                .forEach(line -> start.environment()
+                        .put(line.substring(0, line.indexOf('=')), line.substring(line.indexOf('=') + 1)));
+        start.environment().put("UPSHOT_PORT", Integer.toString(port));
+        start.redirectErrorStream(true).redirectOutput(folder.resolve("app.log").toFile());
+        application = start.start();
+        for (int i = 0; i < 600; i++) {
+            assertThat(application.isAlive())
+                    .as("the application, see " + folder.resolve("app.log"))
+                    .isTrue();
+            try {
+                web.get("/sign-in");
+                // The code is printed when all is ready, which is a moment after the first page.
+                if (Files.readString(folder.resolve("app.log")).contains("Started UpshotLane")) {
+                    TimeUnit.MILLISECONDS.sleep(300);
+                    return;
+                }
+            } catch (IOException notYet) {
+                // Asked again below.
+            }
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+        throw new AssertionError("The application did not answer");
+    }
+
+    private void killDatabase() throws Exception {
+        long pid =
+                Long.parseLong(Files.readString(folder.resolve("database.pid")).strip());
+        ProcessHandle.of(pid).orElseThrow().destroyForcibly();
+    }
+
+    private void database(String command) throws Exception {
+        Process shell = new ProcessBuilder(
+                        "bash", "-c", "set -eu; . scripts/database.sh; " + command, "bash", folder.toString())
+                .directory(ROOT.toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("database.out").toFile())
+                .start();
+        assertThat(shell.waitFor())
+                .as(Files.readString(folder.resolve("database.out")))
+                .isZero();
+    }
+}
