@@ -61,6 +61,9 @@ public final class Load {
         load.pagesAlone();
         load.mix();
         load.largestReport();
+        load.rows.add(
+                0,
+                "\n## Under load\n\nBeside other requests on the same two processors, the load program among them.\n\n| what | median | worst or 95 in 100 | aim |\n|---|---|---|---|");
         Files.writeString(
                 Path.of(arguments[4]),
                 String.join("\n", load.rows) + "\n",
