@@ -224,6 +224,7 @@ class ParsersStayQuickTest {
                 rule,
                 "RRULE:FREQ=SECONDLY\r\n",
                 "RRULE:FREQ=DAILY;INTERVAL=0\r\n",
+                "RRULE:FREQ=DAI\r\n\tLY;BYHOUR=0,1,2,3,4,5,6;BYMINUTE=1,2,3,4,5,6,7,8,9\r\n",
                 "EXRULE:FREQ=MINUTELY\r\nRRULE:FREQ=DAILY\r\n",
                 "RRULE:FREQ=DAILY;BYMONTHDAY=" + "1,".repeat(600) + "1\r\n");
         for (String one : hostile) {

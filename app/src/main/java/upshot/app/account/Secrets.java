@@ -1,10 +1,8 @@
 package upshot.app.account;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.HexFormat;
+import upshot.exchange.text.Sha256;
 
 /** Words that open something once or for a browser; the database holds their hash only. */
 final class Secrets {
@@ -23,11 +21,6 @@ final class Secrets {
 
     /** SHA-256 in hexadecimal figures: what it is made of is random, so that nothing slower is needed. */
     static String hash(String secret) {
-        try {
-            byte[] bytes = secret.getBytes(StandardCharsets.UTF_8);
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return Sha256.hex(secret);
     }
 }

@@ -1,9 +1,5 @@
 package upshot.app.job;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.TreeMap;
 import org.springframework.beans.factory.annotation.Value;
@@ -11,12 +7,15 @@ import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.store.Job;
 import upshot.app.store.Revisions;
+import upshot.exchange.text.Sha256;
 
 /**
  * By which pages are known: here, to draw each once, and by a browser, to ask whether the page it has is still the page.
  */
 @Component
 class PageTags {
+
+    private static final int TAG_FIGURES = 32;
 
     private final String build;
 
@@ -43,11 +42,6 @@ class PageTags {
     /** A weak tag: packed or not, it is the same page. It is a session's own, since the page holds that session's token. */
     String of(String contents, SignedIn who, String sessionId) {
         String all = String.join("\n", contents, who.id().toString(), sessionId);
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(all.getBytes(StandardCharsets.UTF_8));
-            return "W/\"%s\"".formatted(HexFormat.of().formatHex(hash, 0, 16));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return "W/\"%s\"".formatted(Sha256.hex(all).substring(0, TAG_FIGURES));
     }
 }

@@ -1,10 +1,7 @@
 package upshot.app.web;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.UUID;
+import upshot.exchange.text.Sha256;
 
 /**
  * A drawn frame that can come after its page: an empty frame of its shape and with its words, and what belongs into it.
@@ -14,16 +11,11 @@ import java.util.UUID;
  */
 public record LateDrawing(String whole, String key) {
 
-    private static final int KEY_BYTES = 6;
+    private static final int KEY_FIGURES = 12;
     private static final String END = "</svg>";
 
     static LateDrawing of(String svg) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(svg.getBytes(StandardCharsets.UTF_8));
-            return new LateDrawing(svg, HexFormat.of().formatHex(hash, 0, KEY_BYTES));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return new LateDrawing(svg, Sha256.hex(svg).substring(0, KEY_FIGURES));
     }
 
     private int opened() {

@@ -2,7 +2,10 @@ package upshot.app.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URLEncoder;
+import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -148,6 +151,26 @@ class TriesAreCountedTest {
                 .isEqualTo(429);
         owner.signIn(account.email(), People.PASSWORD);
         new Web(port).signIn(people.account().email(), People.PASSWORD);
+    }
+
+    @Test
+    void an_address_that_is_only_said_to_be_another_is_the_same() throws Exception {
+        Account account = people.account();
+        Web stranger = new Web(port);
+        String form = "_csrf=%s&email=%s&password=wrong"
+                .formatted(
+                        URLEncoder.encode(stranger.token("/sign-in"), StandardCharsets.UTF_8),
+                        URLEncoder.encode(account.email(), StandardCharsets.UTF_8));
+        int last = 0;
+        for (int i = 0; i <= FREE; i++) {
+            last = stranger.send(stranger.request("/sign-in")
+                            .header("Content-Type", "application/x-www-form-urlencoded")
+                            .header("X-Forwarded-For", "10.0.0." + i)
+                            .header("Forwarded", "for=10.0.0." + i)
+                            .POST(HttpRequest.BodyPublishers.ofString(form)))
+                    .statusCode();
+        }
+        assertThat(last).isEqualTo(429);
     }
 
     @Test

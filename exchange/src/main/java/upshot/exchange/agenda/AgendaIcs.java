@@ -106,9 +106,9 @@ public final class AgendaIcs {
         }
     }
 
-    /** Long lines are broken, and go on behind a space. */
+    /** Long lines are broken, and go on behind a space or a tabulator. */
     private static String unfolded(String text) {
-        return text.replace("\r\n ", "").replace("\n ", "").toUpperCase(Locale.ROOT);
+        return text.replace("\r\n", "\n").replace("\n ", "").replace("\n\t", "").toUpperCase(Locale.ROOT);
     }
 
     private static boolean changesOften(String line) {

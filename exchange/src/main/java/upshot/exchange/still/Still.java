@@ -12,9 +12,6 @@ import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -23,6 +20,7 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
+import upshot.exchange.text.Sha256;
 import upshot.exchange.text.Stoppable;
 import upshot.exchange.text.Unreadable;
 
@@ -174,14 +172,6 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
             writer.dispose();
         }
         byte[] jpeg = bytes.toByteArray();
-        return new Still(jpeg, picture.getWidth(), picture.getHeight(), sha256(jpeg));
-    }
-
-    private static String sha256(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return new Still(jpeg, picture.getWidth(), picture.getHeight(), Sha256.hex(jpeg));
     }
 }

@@ -74,4 +74,16 @@ class ShotListCsvTest {
     void other_cells_stay_as_they_are(String cell) {
         assertThat(ShotListCsv.harmless(cell)).isEqualTo(cell);
     }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"=1+1", "＝1+1", "＋1", "－1", "＠SUM(A1)", "﹣1", "｜x", " \t=1", "\r=1", "-2", "@x", "|x"})
+    void what_a_spreadsheet_would_run_is_text_in_every_width_of_its_sign(String cell) {
+        assertThat(ShotListCsv.harmless(cell)).isEqualTo("'" + cell);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", " ", "K1", "1/50", "a = b", "’tis", "wide – slow", "1−2"})
+    void what_is_text_already_stays_as_it_is(String cell) {
+        assertThat(ShotListCsv.harmless(cell)).isEqualTo(cell);
+    }
 }
