@@ -90,6 +90,8 @@ abstract class RealApplication {
         long pid =
                 Long.parseLong(Files.readString(folder.resolve("database.pid")).strip());
         ProcessHandle.of(pid).orElseThrow().destroyForcibly();
+        // Started again while it is still dying, it would be taken for running.
+        database("while database_alive \"$1\"; do sleep 0.02; done");
     }
 
     final void database(String command) throws Exception {

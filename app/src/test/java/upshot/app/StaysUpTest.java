@@ -84,7 +84,7 @@ class StaysUpTest extends RealApplication {
     }
 
     private void sendUntilAnswered(String job, String token, String body) throws Exception {
-        for (int tries = 0; tries < 200; tries++) {
+        for (int tries = 0; tries < 40; tries++) {
             try {
                 HttpResponse<String> answer = web.send(web.json("/jobs/" + job + "/changes", token, body));
                 if (answer.statusCode() == 200) {
@@ -95,7 +95,7 @@ class StaysUpTest extends RealApplication {
             } catch (IOException lost) {
                 // Then nothing is known, and it is sent again.
             }
-            TimeUnit.MILLISECONDS.sleep(100);
+            TimeUnit.MILLISECONDS.sleep(300);
         }
         throw new AssertionError("The application did not find its database again");
     }
