@@ -1,7 +1,6 @@
 package upshot.app;
 
 import java.io.IOException;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -11,20 +10,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Random;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.LongAdder;
 import java.util.regex.Pattern;
 import upshot.core.LargeJob;
-import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Shot;
-import upshot.exchange.json.ChangeJson;
 import upshot.exchange.json.PlanJson;
 
 /**
@@ -33,11 +22,10 @@ import upshot.exchange.json.PlanJson;
  */
 public final class Load {
 
-    private static final List<String> STAGES = List.of("brief", "coverage", "cut", "day", "hand-off");
+    static final List<String> STAGES = List.of("brief", "coverage", "cut", "day", "hand-off");
     private static final int ALONE_WARM_UP = 80;
     private static final int ALONE = 25;
     private static final int JOBS = 5;
-    private static final int A_SECOND = 40;
     private static final int WARM_UP_S = 30;
     private static final int SECONDS = 60;
     private static final Pattern JOB = Pattern.compile("/jobs/([0-9a-f-]{36})/brief");
@@ -189,37 +177,23 @@ public final class Load {
                 answer.statusCode(), answer.body().length / 1e6, (System.nanoTime() - began) / 1e9);
     }
 
-    /** One job as its pages know it. */
-    private final class Open {
-
-        final String id;
-        final Plan plan;
-        final Map<String, String> tags = new ConcurrentHashMap<>();
-        double bearingDeg;
-
-        Open(String id, Plan plan) {
-            this.id = id;
-            this.plan = plan;
-            this.bearingDeg = plan.shots().get(0).bearingDeg();
-        }
-    }
-
     private void mix() throws Exception {
         Plan plan = LargeJob.of(60, 300, 200);
-        List<Open> jobs = new ArrayList<>();
+        List<LoadMix.Open> jobs = new ArrayList<>();
         for (int i = 0; i < JOBS; i++) {
-            jobs.add(new Open(newJob(plan), plan));
+            jobs.add(new LoadMix.Open(newJob(plan), plan));
         }
         String token = web.token("/jobs");
-        run(jobs, token, WARM_UP_S, new ArrayList<>(), new LongAdder());
+        LoadMix mix = new LoadMix(web, jobs, token);
+        mix.run(WARM_UP_S, new ArrayList<>(), new LongAdder());
         List<double[]> millis = new ArrayList<>();
         LongAdder errors = new LongAdder();
         double before = processorMs();
-        run(jobs, token, SECONDS, millis, errors);
+        mix.run(SECONDS, millis, errors);
         double[] sorted = millis.stream().mapToDouble(one -> one[1]).sorted().toArray();
         row(
                 "| Mix of %d requests a second for %d s, %d errors, %.0f %% of a processor | %.1f ms | 95 in 100 within %.1f ms, all within %.0f ms | 150 ms |",
-                A_SECOND,
+                LoadMix.A_SECOND,
                 SECONDS,
                 errors.sum(),
                 (processorMs() - before) / SECONDS / 10,
@@ -238,90 +212,5 @@ public final class Load {
                     "| Of these: %s, %d | %.1f ms | %.1f ms | |",
                     kinds[kind], own.length, own[own.length / 2], own[(int) (own.length * 0.95)]);
         }
-    }
-
-    private void run(List<Open> jobs, String token, int seconds, List<double[]> millis, LongAdder errors)
-            throws InterruptedException {
-        ScheduledExecutorService clock = Executors.newScheduledThreadPool(32);
-        Random random = new Random(7);
-        AtomicInteger left = new AtomicInteger(A_SECOND * seconds);
-        for (int i = 0; i < A_SECOND * seconds; i++) {
-            int kind = kind(random.nextInt(100));
-            Open job = jobs.get(random.nextInt(jobs.size()));
-            String stage = STAGES.get(random.nextInt(STAGES.size()));
-            clock.schedule(
-                    () -> {
-                        // Late for its time counts as waiting: who presses does not wait for others to be served.
-                        long began = System.nanoTime();
-                        int status = ask(job, stage, kind, token);
-                        synchronized (millis) {
-                            millis.add(new double[] {kind, (System.nanoTime() - began) / 1e6});
-                        }
-                        if (status >= 400) {
-                            errors.increment();
-                        }
-                        left.decrementAndGet();
-                    },
-                    1000L * i / A_SECOND,
-                    TimeUnit.MILLISECONDS);
-        }
-        clock.shutdown();
-        if (!clock.awaitTermination(seconds + 120L, TimeUnit.SECONDS)) {
-            throw new IllegalStateException("%d requests were never answered".formatted(left.get()));
-        }
-    }
-
-    /** 40 full pages, 20 with what the browser has, 25 news, 10 previews, 5 edits in a hundred. */
-    private static int kind(int percent) {
-        return percent < 40 ? 0 : percent < 60 ? 1 : percent < 85 ? 2 : percent < 95 ? 3 : 4;
-    }
-
-    private int ask(Open job, String stage, int kind, String token) {
-        String page = "/jobs/%s/%s".formatted(job.id, stage);
-        try {
-            HttpRequest.Builder request = switch (kind) {
-                case 0 -> web.request(page).header("Accept-Encoding", "gzip");
-                case 1 ->
-                    web.request(page)
-                            .header("Accept-Encoding", "gzip")
-                            .header("If-None-Match", job.tags.getOrDefault(stage, "\"none\""));
-                case 2 -> web.request(page + "/news?since=1000000").setHeader("Accept", "application/json");
-                default -> turn(job, token, true);
-            };
-            if (kind == 4) {
-                // One at a time for each job: each names what the one before it left.
-                synchronized (job) {
-                    return web.client()
-                            .send(turn(job, token, false).build(), HttpResponse.BodyHandlers.ofByteArray())
-                            .statusCode();
-                }
-            }
-            HttpResponse<byte[]> answer = web.client().send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
-            answer.headers().firstValue("ETag").ifPresent(tag -> job.tags.put(stage, tag));
-            return answer.statusCode();
-        } catch (IOException gone) {
-            return 599;
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            return 599;
-        }
-    }
-
-    /** Turns a camera by a degree, in the panel that is open beside the grid. */
-    private HttpRequest.Builder turn(Open job, String token, boolean preview) {
-        Shot shot = job.plan.shots().get(preview ? 1 : 0);
-        double to = preview ? shot.bearingDeg() + 7 : (job.bearingDeg + 1) % 360;
-        Change change = preview
-                ? Change.set(shot, "bearingDeg", to)
-                : new Change.Set(upshot.core.plan.Kind.SHOT, shot.id(), "bearingDeg", job.bearingDeg, to);
-        if (!preview) {
-            job.bearingDeg = to;
-        }
-        return web.json(
-                        "/jobs/%s/changes".formatted(job.id),
-                        token,
-                        "{\"stage\":\"coverage\",\"preview\":%s,\"parameters\":{\"shot\":\"%s\"},\"changes\":%s}"
-                                .formatted(preview, shot.id(), ChangeJson.write(change)))
-                .header("Accept-Encoding", "gzip");
     }
 }
