@@ -171,7 +171,7 @@ public final class Load {
         String job = newJob(LargeJob.of(500, 3000, 0));
         get("/jobs/%s/coverage".formatted(job));
         long began = System.nanoTime();
-        HttpResponse<byte[]> answer = get("/jobs/%s/coverage/report.pdf".formatted(job));
+        HttpResponse<byte[]> answer = get("/jobs/%s/papers/coverage.pdf".formatted(job));
         row(
                 "| Report of the largest job as PDF (status %d, %.1f MB) | %.1f s | | 5 s |",
                 answer.statusCode(), answer.body().length / 1e6, (System.nanoTime() - began) / 1e9);

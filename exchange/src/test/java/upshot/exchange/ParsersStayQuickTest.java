@@ -154,28 +154,32 @@ class ParsersStayQuickTest {
         }
     }
 
-    private static long nanos(Growing growing, byte[] text) {
-        long best = Long.MAX_VALUE;
-        for (int run = 0; run < RUNS; run++) {
-            long before = THREADS.getCurrentThreadCpuTime();
-            read(growing, text);
-            best = Math.min(best, THREADS.getCurrentThreadCpuTime() - before);
-        }
-        return best;
+    private static boolean tooLong(long now, long before) {
+        return now > MOST_A_DOUBLING * Math.max(before, LEAST_NANOS);
     }
 
+    /** A machine that is busy makes anything slow for once, so what looks too slow is measured again, up to six times. */
     @ParameterizedTest
     @MethodSource("texts")
     void twice_the_text_takes_at_most_three_times_as_long(Growing growing) {
         read(growing, growing.of.apply(growing.first * 8));
-        long before = nanos(growing, growing.of.apply(growing.first));
+        long before = best(growing, growing.first);
         for (int times = 2; times <= 8; times *= 2) {
-            long now = nanos(growing, growing.of.apply(growing.first * times));
-            assertThat(now)
-                    .as("%s, %d times as much, after %d ns", growing, times, before)
-                    .isLessThanOrEqualTo((long) (MOST_A_DOUBLING * Math.max(before, LEAST_NANOS)));
+            long now = best(growing, growing.first * times);
+            for (int again = 0; tooLong(now, before) && again < 6; again++) {
+                before = best(growing, growing.first * times / 2);
+                now = Math.min(now, best(growing, growing.first * times));
+            }
+            assertThat(tooLong(now, before))
+                    .as("%s, %d times as much: %d ns after %d ns", growing, times, now, before)
+                    .isFalse();
             before = now;
         }
+    }
+
+    private static long best(Growing growing, int size) {
+        byte[] text = growing.of.apply(size);
+        return best(() -> read(growing, text));
     }
 
     /** What is typed is bounded before any pattern sees it: so the worst that can be typed is measured itself. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.stream.Stream;
 import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
@@ -48,7 +49,10 @@ record CoverageReport(
      */
     record ShotPart(FrameView frame, List<String> lines, List<FindingView> findings, String cautions, String note) {}
 
-    static CoverageReport of(Verdict verdict) {
+    /**
+     * @param frame draws a shot for where the report is read
+     */
+    static CoverageReport of(Verdict verdict, BiFunction<Verdict, Shot, FrameView> frame) {
         Plan plan = verdict.plan();
         Brief brief = plan.brief();
         Cautions cautions =
@@ -78,13 +82,13 @@ record CoverageReport(
                                 breaks == 1 ? "break" : "breaks"),
                 plan.beats().stream()
                         .filter(beat -> !plan.actionsOf(beat).isEmpty())
-                        .map(beat -> beat(verdict, beat))
+                        .map(beat -> beat(verdict, beat, frame))
                         .toList(),
                 cautions.tags(),
                 brief.aspect().ratio() < 1);
     }
 
-    private static BeatPart beat(Verdict verdict, Beat beat) {
+    private static BeatPart beat(Verdict verdict, Beat beat, BiFunction<Verdict, Shot, FrameView> frame) {
         return new BeatPart(
                 beat.name(),
                 String.join(
@@ -94,11 +98,11 @@ record CoverageReport(
                                 .map(Wishes.Wish::sentence)
                                 .toList()),
                 verdict.plan().actionsOf(beat).stream()
-                        .map(action -> action(verdict, action))
+                        .map(action -> action(verdict, action, frame))
                         .toList());
     }
 
-    private static ActionPart action(Verdict verdict, Action action) {
+    private static ActionPart action(Verdict verdict, Action action, BiFunction<Verdict, Shot, FrameView> frame) {
         Plan plan = verdict.plan();
         List<String> facts = new ArrayList<>(
                 List.of(plan.subjectOf(action).name(), plan.spotOf(action).name()));
@@ -118,7 +122,7 @@ record CoverageReport(
                         .toList(),
                 plan.shotsOf(action).stream()
                         .sorted(Comparator.comparing(shot -> shot.size().sizeClass()))
-                        .map(shot -> shot(verdict, shot))
+                        .map(shot -> shot(verdict, shot, frame.apply(verdict, shot)))
                         .toList());
     }
 
@@ -129,7 +133,7 @@ record CoverageReport(
         return "No %s. %s".formatted(what, hole.misses());
     }
 
-    private static ShotPart shot(Verdict verdict, Shot shot) {
+    private static ShotPart shot(Verdict verdict, Shot shot, FrameView frame) {
         ShotNumbers numbers = verdict.numbers().get(shot.id());
         String stand = "%s back, %s up, bearing %s, %s"
                 .formatted(
@@ -152,7 +156,7 @@ record CoverageReport(
                         shot.takes() == 1 ? "take" : "takes",
                         shot.priority().label());
         return new ShotPart(
-                FrameView.of(verdict, shot),
+                frame,
                 List.of(stand, camera, roll),
                 verdict.findingsOf(shot).stream()
                         .filter(finding -> finding.status() != Status.CLEAR)

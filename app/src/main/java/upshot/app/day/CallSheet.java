@@ -4,6 +4,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import upshot.app.web.FrameView;
@@ -81,7 +82,10 @@ record CallSheet(
     /** A shot of a setup. */
     record Take(FrameView frame, String roll) {}
 
-    static CallSheet of(Verdict verdict) {
+    /**
+     * @param frame draws a shot for where the sheet is read
+     */
+    static CallSheet of(Verdict verdict, BiFunction<Verdict, Shot, FrameView> frame) {
         Plan plan = verdict.plan();
         Brief brief = plan.brief();
         DayPlan day = verdict.day();
@@ -98,7 +102,7 @@ record CallSheet(
                 people(plan, day),
                 plan.<Moment>list(Kind.MOMENT).stream().map(CallSheet::said).toList(),
                 IntStream.range(0, day.slots().size())
-                        .mapToObj(place -> stop(verdict, place))
+                        .mapToObj(place -> stop(verdict, place, frame))
                         .toList(),
                 NotFitting.of(plan, day).inWords(),
                 raised.tags(),
@@ -161,7 +165,7 @@ record CallSheet(
         return "%s %s, %s min".formatted(moment.startTime(), moment.name(), Say.number(moment.durationMin(), 0));
     }
 
-    private static Stop stop(Verdict verdict, int place) {
+    private static Stop stop(Verdict verdict, int place, BiFunction<Verdict, Shot, FrameView> frame) {
         Plan plan = verdict.plan();
         DayPlan.Slot slot = verdict.day().slots().get(place);
         Setup before = slot.pace().afterAnother()
@@ -192,7 +196,9 @@ record CallSheet(
                         .collect(Collectors.joining(", ")),
                 light == WantedLight.ANY ? "" : light.label(),
                 cautions.tags().stream().map(Caution::label).collect(Collectors.joining(", ")),
-                slot.setup().shots().stream().map(shot -> take(verdict, shot)).toList());
+                slot.setup().shots().stream()
+                        .map(shot -> take(verdict, shot, frame.apply(verdict, shot)))
+                        .toList());
     }
 
     /** Which day or unit, where it is not the brief's own. */
@@ -201,8 +207,8 @@ record CallSheet(
         return name.isEmpty() ? "" : name + ": ";
     }
 
-    private static Take take(Verdict verdict, Shot shot) {
+    private static Take take(Verdict verdict, Shot shot, FrameView frame) {
         double hold = verdict.numbers().get(shot.id()).hold().cleanS();
-        return new Take(FrameView.of(verdict, shot), "%d × %s s clean".formatted(shot.takes(), Say.number(hold, 0)));
+        return new Take(frame, "%d × %s s clean".formatted(shot.takes(), Say.number(hold, 0)));
     }
 }

@@ -1,11 +1,9 @@
 package upshot.app.day;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -14,43 +12,30 @@ import org.springframework.web.bind.annotation.GetMapping;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.web.Attachment;
-import upshot.app.web.Pieces;
+import upshot.app.web.FrameView;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.agenda.DayIcs;
-import upshot.exchange.pdf.Pdf;
 
-/** The call sheet to be read, printed or sent, a short one for the radio, and the day for a calendar. */
+/** The call sheet to be read on a screen, and the day for a calendar. */
 @Controller
 class CallSheetController {
 
-    private static final String TEMPLATE = "day/call-sheet";
+    static final String TEMPLATE = "day/call-sheet";
     private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
     private final JudgedPlans plans;
-    private final Pieces pieces;
     private final Clock clock;
 
-    CallSheetController(JudgedPlans plans, Pieces pieces, Clock clock) {
+    CallSheetController(JudgedPlans plans, Clock clock) {
         this.plans = plans;
-        this.pieces = pieces;
         this.clock = clock;
     }
 
     @GetMapping("/jobs/{jobId}/day/call-sheet")
     String page(Job job, Model model) {
-        model.addAllAttributes(shown(job, false, false));
+        CallSheet sheet = CallSheet.of(verdict(job), FrameView::of);
+        model.addAllAttributes(Map.of("sheet", sheet, "jobId", job.id(), "paper", false, "radio", false));
         return TEMPLATE;
-    }
-
-    @GetMapping("/jobs/{jobId}/day/call-sheet.pdf")
-    ResponseEntity<byte[]> pdf(Job job) throws IOException {
-        return paper(job, "call sheet.pdf", false);
-    }
-
-    /** The whole day on one page, without pictures. */
-    @GetMapping("/jobs/{jobId}/day/radio.pdf")
-    ResponseEntity<byte[]> radio(Job job) throws IOException {
-        return paper(job, "radio.pdf", true);
     }
 
     @GetMapping("/jobs/{jobId}/day/order.ics")
@@ -60,17 +45,6 @@ class CallSheetController {
         String calendar = DayIcs.write(verdict.plan().brief(), date, verdict.day(), clock.instant());
         return Attachment.of(
                 verdict.plan().brief().name(), "day.ics", CALENDAR, calendar.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private ResponseEntity<byte[]> paper(Job job, String what, boolean radio) throws IOException {
-        String css = new ClassPathResource("static/css/day/call-sheet.css").getContentAsString(StandardCharsets.UTF_8);
-        Map<String, Object> model = shown(job, true, radio);
-        String name = ((CallSheet) model.get("sheet")).name();
-        return Attachment.of(name, what, MediaType.APPLICATION_PDF, Pdf.of(pieces.page(TEMPLATE, model), css));
-    }
-
-    private Map<String, Object> shown(Job job, boolean paper, boolean radio) {
-        return Map.of("sheet", CallSheet.of(verdict(job)), "jobId", job.id(), "paper", paper, "radio", radio);
     }
 
     private Verdict verdict(Job job) {

@@ -12,6 +12,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import upshot.app.job.JudgedPlans;
+import upshot.app.web.Turns;
 import upshot.core.order.RunningOrder;
 import upshot.core.search.Search;
 import upshot.core.verdict.Verdict;

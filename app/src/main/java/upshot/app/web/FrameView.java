@@ -56,6 +56,15 @@ public record FrameView(
         return of(verdict, shot, drawing -> drawing.empty(shot.id()));
     }
 
+    /** The same with a place that paper is drawn into. */
+    public static FrameView onPaper(Verdict verdict, Shot shot) {
+        Plan plan = verdict.plan();
+        String spoken = spoken(verdict, shot, caption(verdict, shot));
+        String place =
+                FrameSvg.place(shot.id().toString(), plan.brief().aspect().ratio(), spoken);
+        return of(verdict, shot, place);
+    }
+
     /** The drawing of a shot, to be sent after its page. */
     public static LateDrawing drawing(Verdict verdict, Shot shot) {
         return drawn(verdict.plan(), shot, spoken(verdict, shot, caption(verdict, shot)));
@@ -79,18 +88,21 @@ public record FrameView(
     }
 
     private static FrameView of(Verdict verdict, Shot shot, Function<LateDrawing, String> shown) {
-        Action action = verdict.plan().actionOf(shot);
+        String spoken = spoken(verdict, shot, caption(verdict, shot));
+        return of(verdict, shot, shown.apply(drawn(verdict.plan(), shot, spoken)));
+    }
+
+    private static FrameView of(Verdict verdict, Shot shot, String svg) {
         String caption = caption(verdict, shot);
-        String spoken = spoken(verdict, shot, caption);
         return new FrameView(
                 shot.id().toString(),
                 shot.code(),
-                action.name(),
+                verdict.plan().actionOf(shot).name(),
                 shot.size().sizeClass().label(),
                 shot.size().label(),
                 caption,
-                spoken,
-                shown.apply(drawn(verdict.plan(), shot, spoken)),
+                spoken(verdict, shot, caption),
+                svg,
                 Verdict.status(verdict.findingsOf(shot)).label());
     }
 

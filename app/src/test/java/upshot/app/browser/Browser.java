@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +21,13 @@ final class Browser implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    /** What is awaited comes or does not: how fast is for the benchmarks, and a busy machine is no fault of the page. */
+    private static final double PATIENT_MS = 20_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENT_MS);
+    }
 
     private final Playwright playwright = Playwright.create();
     private final com.microsoft.playwright.Browser chromium = playwright

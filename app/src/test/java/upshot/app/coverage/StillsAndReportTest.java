@@ -3,11 +3,13 @@ package upshot.app.coverage;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.request;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
@@ -27,6 +29,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import upshot.app.AppTest;
 import upshot.app.People;
 import upshot.app.account.SignedIn;
@@ -125,10 +128,14 @@ class StillsAndReportTest {
         assertThat(stillsOf(jobId)).isZero();
     }
 
-    private byte[] report(UUID jobId, SignedIn owner, String ending) throws Exception {
-        return mvc.perform(
-                        get("/jobs/{id}/coverage/report{ending}", jobId, ending).with(user(owner)))
+    private byte[] paper(UUID jobId, SignedIn owner) throws Exception {
+        MvcResult asked = mvc.perform(
+                        get("/jobs/{id}/papers/coverage.pdf", jobId).with(user(owner)))
+                .andExpect(request().asyncStarted())
+                .andReturn();
+        return mvc.perform(asyncDispatch(asked))
                 .andExpect(status().isOk())
+                .andExpect(content().contentType("application/pdf"))
                 .andReturn()
                 .getResponse()
                 .getContentAsByteArray();
@@ -148,8 +155,12 @@ class StillsAndReportTest {
                 one -> one.with("name", "Ada & Ben <cross> “it”").with("cautions", Cautions.of(Caution.FIRE)));
         Shot shot = sample.shot(action, one -> one.with("note", "mind the step").with("apertureN", 4.0));
         UUID jobId = newJobs.create(owner, sample.build());
-        String page = new String(report(jobId, owner, ""), StandardCharsets.UTF_8);
-        String paper = text(report(jobId, owner, ".pdf"));
+        String page = mvc.perform(get("/jobs/{id}/coverage/report", jobId).with(user(owner)))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+        String paper = text(paper(jobId, owner));
 
         for (String said : List.of(
                 shot.code(), "mind the step", "f/4", "No wide. Nobody will know where this is.", "3.38 m back")) {
@@ -165,7 +176,7 @@ class StillsAndReportTest {
         SignedIn owner = people.person();
         Plan plan = new RandomPlans(run.getCurrentRepetition()).plan();
         UUID jobId = newJobs.create(owner, plan);
-        String paper = text(report(jobId, owner, ".pdf"));
+        String paper = text(paper(jobId, owner));
 
         assertThat(plan.shots())
                 .as("seed %d", run.getCurrentRepetition())

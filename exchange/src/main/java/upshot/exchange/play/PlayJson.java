@@ -10,7 +10,7 @@ import upshot.core.frame.FramePoint;
 import upshot.core.frame.Shape;
 import upshot.core.play.PlayedUse;
 import upshot.core.play.Playing;
-import upshot.exchange.svg.FrameSvg;
+import upshot.exchange.svg.Marks;
 
 /**
  * A cut as data for the player. Frame heights are written as whole thousandths, a shape as one list: its letter, its role
@@ -33,7 +33,7 @@ public final class PlayJson {
             json.writeNumberField("frames", playing.frames());
             json.writeObjectFieldStart("colours");
             for (Shape.Role role : Shape.Role.values()) {
-                json.writeStringField(role.name(), FrameSvg.colour(role));
+                json.writeStringField(role.name(), Marks.colour(role));
             }
             json.writeEndObject();
             json.writeArrayFieldStart("uses");

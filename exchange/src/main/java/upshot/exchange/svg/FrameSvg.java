@@ -15,7 +15,8 @@ public final class FrameSvg {
     /** Frame heights become this many units of the view box, coarse enough for short numbers. */
     private static final double UNITS = 360;
 
-    private static final String LANE_YELLOW = "#ffc629";
+    /** The attribute that names the frame of a {@link #place}. */
+    public static final String PLACE = "data-frame";
 
     private FrameSvg() {}
 
@@ -42,9 +43,20 @@ public final class FrameSvg {
                 .append("\" height=\"")
                 .append(number(1))
                 .append("\">");
-        double signs = Math.min(1, 0.3 + frame.aspect() * 0.7);
-        frame.shapes().forEach(shape -> append(svg, shape, signs));
+        new Marks(new SvgPen(svg), frame.aspect()).draw(frame.shapes());
         return svg.append("</svg></svg>").toString();
+    }
+
+    /**
+     * The place of a frame on a page whose frames are drawn otherwise, as on paper.
+     *
+     * @param name by which the frame is known there
+     * @param aspect its width, its height being 1
+     * @param title said to those who cannot see it
+     */
+    public static String place(String name, double aspect, String title) {
+        return "<svg class=\"frame%s\" xmlns=\"http://www.w3.org/2000/svg\" role=\"img\" aria-label=\"%s\" %s=\"%s\"></svg>"
+                .formatted(aspect < 1 ? " frame-upright" : "", escape(title), PLACE, escape(name));
     }
 
     /**
@@ -54,7 +66,6 @@ public final class FrameSvg {
      */
     public static String over(DrawnFrame out, DrawnFrame into, String title) {
         double aspect = out.aspect();
-        double signs = Math.min(1, 0.3 + aspect * 0.7);
         StringBuilder svg = new StringBuilder(8192);
         svg.append("<svg class=\"frame frame-over\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 ")
                 .append(number(aspect))
@@ -63,17 +74,18 @@ public final class FrameSvg {
                 .append("\" role=\"img\" aria-label=\"")
                 .append(escape(title))
                 .append("\">");
-        pictures(out).forEach(shape -> append(svg, shape, signs));
+        Marks marks = new Marks(new SvgPen(svg), aspect);
+        marks.draw(pictures(out));
         svg.append("<g opacity=\"0.5\">");
-        pictures(into).forEach(shape -> append(svg, shape, signs));
+        marks.draw(pictures(into));
         svg.append("</g>");
-        append(svg, new Shape.Ring(Shape.Role.EYE, out.eye(), 0.03), signs);
-        append(svg, new Shape.Ring(Shape.Role.EYE, into.eye(), 0.055), signs);
+        marks.draw(new Shape.Ring(Shape.Role.EYE, out.eye(), 0.03));
+        marks.draw(new Shape.Ring(Shape.Role.EYE, into.eye(), 0.055));
         if (Math.hypot(
                         out.eye().u() - into.eye().u(),
                         out.eye().v() - into.eye().v())
                 > 0.02) {
-            append(svg, new Shape.Arrow(Shape.Role.MOVE, out.eye(), into.eye()), signs);
+            marks.draw(new Shape.Arrow(Shape.Role.MOVE, out.eye(), into.eye()));
         }
         return svg.append("</svg>").toString();
     }
@@ -84,107 +96,66 @@ public final class FrameSvg {
                 .toList();
     }
 
-    /**
-     * @param signs how large arrows are drawn, 1 in a wide frame
-     */
-    private static void append(StringBuilder svg, Shape shape, double signs) {
-        if (shape instanceof Shape.Area area) {
+    /** Writes marks as elements of an SVG. */
+    private record SvgPen(StringBuilder svg) implements Pen {
+
+        @Override
+        public void area(List<FramePoint> corners, String colour, boolean edged) {
             svg.append("<polygon points=\"")
-                    .append(area.corners().stream().map(FrameSvg::pair).collect(Collectors.joining(" ")))
+                    .append(corners.stream().map(FrameSvg::pair).collect(Collectors.joining(" ")))
                     .append("\" fill=\"")
-                    .append(colour(area.role()));
-            if (area.role() == Shape.Role.OBJECT) {
-                // A turned object is made of bands: a hair of its own colour closes the seams between them.
-                svg.append("\" stroke-width=\"1\" stroke=\"").append(colour(area.role()));
+                    .append(colour);
+            if (edged) {
+                svg.append("\" stroke-width=\"1\" stroke=\"").append(colour);
             }
             svg.append("\"/>");
-        } else if (shape instanceof Shape.Stroke stroke) {
-            line(svg, stroke.from(), stroke.to(), stroke.width(), colour(stroke.role()));
-        } else if (shape instanceof Shape.Disc disc) {
-            circle(svg, disc.centre(), disc.radius(), "fill=\"" + colour(disc.role()) + "\"");
-        } else if (shape instanceof Shape.Ring ring) {
-            circle(
-                    svg,
-                    ring.centre(),
-                    ring.radius(),
-                    "fill=\"none\" stroke=\"#172026\" stroke-width=\"9\" stroke-opacity=\"0.35\"");
-            circle(
-                    svg,
-                    ring.centre(),
-                    ring.radius(),
-                    "fill=\"none\" stroke=\"" + LANE_YELLOW + "\" stroke-width=\"6\"");
-        } else if (shape instanceof Shape.Arrow arrow) {
-            arrow(svg, arrow, 0.045 * signs, "#ffffff");
-            arrow(svg, arrow, 0.022 * signs, colour(arrow.role()));
         }
-    }
 
-    /** The head's two strokes are turned from the way the arrow goes. */
-    private static void arrow(StringBuilder svg, Shape.Arrow arrow, double width, String colour) {
-        FramePoint tip = arrow.to();
-        double alongU = tip.u() - arrow.from().u();
-        double alongV = tip.v() - arrow.from().v();
-        double length = Math.max(1e-6, Math.hypot(alongU, alongV));
-        double head = Math.min(0.055, length * 0.45);
-        double u = alongU / length * head;
-        double v = alongV / length * head;
-        line(svg, arrow.from(), tip, width, colour);
-        line(svg, new FramePoint(tip.u() - u - v * 0.82, tip.v() - v + u * 0.82), tip, width, colour);
-        line(svg, new FramePoint(tip.u() - u + v * 0.82, tip.v() - v - u * 0.82), tip, width, colour);
-    }
+        @Override
+        public void line(FramePoint from, FramePoint to, double width, String colour) {
+            svg.append("<line x1=\"")
+                    .append(number(from.u()))
+                    .append("\" y1=\"")
+                    .append(number(from.v()))
+                    .append("\" x2=\"")
+                    .append(number(to.u()))
+                    .append("\" y2=\"")
+                    .append(number(to.v()))
+                    .append("\" stroke=\"")
+                    .append(colour)
+                    .append("\" stroke-width=\"")
+                    .append(number(width))
+                    .append("\" stroke-linecap=\"round\"/>");
+        }
 
-    private static void line(StringBuilder svg, FramePoint from, FramePoint to, double width, String colour) {
-        svg.append("<line x1=\"")
-                .append(number(from.u()))
-                .append("\" y1=\"")
-                .append(number(from.v()))
-                .append("\" x2=\"")
-                .append(number(to.u()))
-                .append("\" y2=\"")
-                .append(number(to.v()))
-                .append("\" stroke=\"")
-                .append(colour)
-                .append("\" stroke-width=\"")
-                .append(number(width))
-                .append("\" stroke-linecap=\"round\"/>");
-    }
+        @Override
+        public void disc(FramePoint centre, double radius, String colour) {
+            circle(centre, radius);
+            svg.append("fill=\"").append(colour).append("\"/>");
+        }
 
-    private static void circle(StringBuilder svg, FramePoint centre, double radius, String paint) {
-        svg.append("<circle cx=\"")
-                .append(number(centre.u()))
-                .append("\" cy=\"")
-                .append(number(centre.v()))
-                .append("\" r=\"")
-                .append(number(radius))
-                .append("\" ")
-                .append(paint)
-                .append("/>");
-    }
+        @Override
+        public void ring(FramePoint centre, double radius, double width, String colour, double opacity) {
+            circle(centre, radius);
+            svg.append("fill=\"none\" stroke=\"")
+                    .append(colour)
+                    .append("\" stroke-width=\"")
+                    .append(number(width));
+            if (opacity < 1) {
+                svg.append("\" stroke-opacity=\"").append(opacity);
+            }
+            svg.append("\"/>");
+        }
 
-    /** What a role is drawn with, as six hexadecimal figures. */
-    public static String colour(Shape.Role role) {
-        return switch (role) {
-            case SKY -> "#dbe5e8";
-            case WALL -> "#d5dedf";
-            case GROUND -> "#bfcbc8";
-            case SCENERY -> "#a8b6b6";
-            case SCENERY_LIT -> "#b8c5c4";
-            case BUILDING -> "#7b8f92";
-            case BUILDING_LIT -> "#93a6a8";
-            case ROOF -> "#586b70";
-            case WINDOW -> "#e6eeee";
-            case DOOR -> "#34444b";
-            case PERSON_FAR -> "#3c4a54";
-            case PERSON -> "#22303a";
-            case SKIN -> "#55636b";
-            case OBJECT, TRAVEL -> "#0b6a6c";
-            case OBJECT_LIT -> "#2f8a8b";
-            case FOREGROUND -> "#8d9b9b";
-            case FOREGROUND_EDGE -> "#2b343a";
-            case MOVE -> "#172026";
-            case LIGHT -> "#d98e00";
-            case EYE -> LANE_YELLOW;
-        };
+        private void circle(FramePoint centre, double radius) {
+            svg.append("<circle cx=\"")
+                    .append(number(centre.u()))
+                    .append("\" cy=\"")
+                    .append(number(centre.v()))
+                    .append("\" r=\"")
+                    .append(number(radius))
+                    .append("\" ");
+        }
     }
 
     private static String pair(FramePoint point) {

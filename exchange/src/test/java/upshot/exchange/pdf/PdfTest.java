@@ -2,6 +2,7 @@ package upshot.exchange.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
@@ -12,6 +13,7 @@ import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
@@ -27,6 +29,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
 import upshot.core.frame.DrawnFrame;
+import upshot.core.frame.Shape;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.exchange.svg.FrameSvg;
@@ -98,6 +101,71 @@ class PdfTest {
                 collect(form.getResources(), fonts, objects);
             }
         }
+    }
+
+    private static String placed(Plan plan, Shot shot) {
+        return FrameSvg.place(shot.id().toString(), plan.brief().aspect().ratio(), shot.code());
+    }
+
+    @Test
+    void a_frame_is_drawn_into_its_place_as_large_as_the_stylesheet_says() throws IOException {
+        SamplePlan sample = new SamplePlan();
+        Shot shot = sample.shot(sample.action(), 60);
+        Plan plan = sample.build();
+        DrawnFrame frame = DrawnFrame.of(plan, shot);
+        List<Integer> told = new ArrayList<>();
+        byte[] pdf = Pdf.of(page(placed(plan, shot)), CSS, name -> frame, told::add);
+
+        assertThat(told).containsExactly(1);
+        try (PDDocument document = read(pdf)) {
+            String drawn = new String(document.getPage(0).getContents().readAllBytes(), StandardCharsets.ISO_8859_1);
+            long areas =
+                    frame.shapes().stream().filter(Shape.Area.class::isInstance).count();
+            assertThat(drawn.lines().filter("h"::equals).count()).isGreaterThanOrEqualTo(areas);
+            // 60 mm by 34 mm in points, where a frame of 16:9 keeps its height and loses nothing of note.
+            double width = 60 / 25.4 * 72;
+            double height = 34 / 25.4 * 72;
+            double[] clip = corners(drawn);
+            assertThat(clip[2] - clip[0]).isCloseTo(width, within(0.6));
+            assertThat(clip[3] - clip[1]).isCloseTo(height, within(0.6));
+        }
+    }
+
+    /** Left, bottom, right and top of the second path that what follows is clipped to; the first is the page's. */
+    private static double[] corners(String drawn) {
+        String clip = drawn.split("\nW\nn\n")[1];
+        double[] box = {1e9, 1e9, -1e9, -1e9};
+        clip.lines()
+                .map(line -> line.split(" "))
+                .filter(parts -> parts.length == 3 && (parts[2].equals("m") || parts[2].equals("l")))
+                .forEach(parts -> {
+                    double x = Double.parseDouble(parts[0]);
+                    double y = Double.parseDouble(parts[1]);
+                    box[0] = Math.min(box[0], x);
+                    box[1] = Math.min(box[1], y);
+                    box[2] = Math.max(box[2], x);
+                    box[3] = Math.max(box[3], y);
+                });
+        return box;
+    }
+
+    @Test
+    void a_paper_that_nobody_wants_any_more_is_given_up() {
+        SamplePlan sample = new SamplePlan();
+        Shot shot = sample.shot(sample.action(), 60);
+        Plan plan = sample.build();
+        String all = placed(plan, shot).repeat(50);
+        List<Integer> told = new ArrayList<>();
+
+        assertThatThrownBy(() -> Pdf.of(page(all), CSS, name -> DrawnFrame.of(plan, shot), drawn -> {
+                    told.add(drawn);
+                    if (drawn == 7) {
+                        Thread.currentThread().interrupt();
+                    }
+                }))
+                .isInstanceOf(CancellationException.class);
+        assertThat(Thread.interrupted()).isTrue();
+        assertThat(told).hasSize(7);
     }
 
     @Test

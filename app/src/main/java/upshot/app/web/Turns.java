@@ -1,4 +1,4 @@
-package upshot.app.day;
+package upshot.app.web;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -14,17 +14,17 @@ import java.util.function.Predicate;
  * What waits to be worked on, person by person in turn: who asks for twelve things holds up their own, and one of
  * anybody else's goes before the second of them.
  */
-final class Turns<T> {
+public final class Turns<T> {
 
     /** The person whose turn it is first; each person's own in the order in which they came. */
     private final Map<UUID, Deque<T>> waiting = new LinkedHashMap<>();
 
-    synchronized void add(UUID person, T work) {
+    public synchronized void add(UUID person, T work) {
         waiting.computeIfAbsent(person, none -> new ArrayDeque<>()).add(work);
     }
 
     /** Whose turn it is; that person's next comes after one of everybody else's. */
-    synchronized Optional<T> next() {
+    public synchronized Optional<T> next() {
         Optional<UUID> first = waiting.keySet().stream().findFirst();
         return first.map(person -> {
             Deque<T> own = waiting.remove(person);
@@ -36,17 +36,15 @@ final class Turns<T> {
         });
     }
 
-    synchronized void remove(T work) {
+    public synchronized void remove(T work) {
         waiting.values().forEach(own -> own.remove(work));
         waiting.values().removeIf(Deque::isEmpty);
     }
 
     /** How many go before the first that is meant; all of them where none is. */
-    synchronized int before(Predicate<T> meant) {
+    public synchronized int before(Predicate<T> meant) {
         List<T> order = new ArrayList<>();
-        for (int round = 0;
-                order.size() < waiting.values().stream().mapToInt(Deque::size).sum();
-                round++) {
+        for (int round = 0; order.size() < size(); round++) {
             for (Deque<T> own : waiting.values()) {
                 own.stream().skip(round).findFirst().ifPresent(order::add);
             }
@@ -56,5 +54,10 @@ final class Turns<T> {
             place++;
         }
         return place;
+    }
+
+    /** How many wait. */
+    public synchronized int size() {
+        return waiting.values().stream().mapToInt(Deque::size).sum();
     }
 }

@@ -1,4 +1,4 @@
-package upshot.app.day;
+package upshot.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
