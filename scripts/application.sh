@@ -90,7 +90,8 @@ launch() { # mode, folder, port
     . "$2/db.env"
     UPSHOT_PORT=$3 UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile
     set +a
-    exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx1g -jar "$2/app/upshot-lane.jar" \
+    # Pages of large jobs are strings of a megabyte: in regions of four they are like any other, and need no room of their own.
+    exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx1g -XX:G1HeapRegionSize=4m -jar "$2/app/upshot-lane.jar" \
       </dev/null 8>&- 9>&-
   ) &
   echo $! >"$2/app.pid"

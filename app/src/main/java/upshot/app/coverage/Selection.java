@@ -39,7 +39,9 @@ record Selection(boolean several, List<Shot> chosen, Optional<Shot> selected) {
     String thumb(Verdict verdict, Shot shot) {
         Plan plan = verdict.plan();
         boolean late = plan.shots().size() > FEW
-                && plan.shots().stream().limit(DRAWN_AT_ONCE).noneMatch(shot::equals);
+                && plan.shots().stream()
+                        .limit(DRAWN_AT_ONCE)
+                        .noneMatch(one -> one.id().equals(shot.id()));
         FrameView frame = late ? FrameView.late(verdict, shot) : FrameView.of(verdict, shot);
         StringBuilder html = new StringBuilder(256 + frame.svg().length())
                 .append("<a class=\"thumb\" data-select data-walk id=\"thumb-")
@@ -47,7 +49,7 @@ record Selection(boolean several, List<Shot> chosen, Optional<Shot> selected) {
                 .append("\" href=\"?")
                 .append(several ? "chosen=" + toggled(shot) : "shot=" + frame.id())
                 .append('"');
-        if (selected.filter(shot::equals).isPresent()) {
+        if (selected.filter(one -> one.id().equals(shot.id())).isPresent()) {
             html.append(" aria-current=\"true\"");
         }
         if (several) {

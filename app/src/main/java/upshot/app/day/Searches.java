@@ -1,7 +1,5 @@
 package upshot.app.day;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Optional;
@@ -12,6 +10,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import upshot.app.job.JudgedPlans;
+import upshot.app.web.Recent;
 import upshot.app.web.Turns;
 import upshot.core.order.RunningOrder;
 import upshot.core.search.Search;
@@ -38,11 +37,7 @@ class Searches {
     private final Turns<Running> turns = new Turns<>();
 
     /** What nobody takes is thrown away in the end. */
-    private final Cache<UUID, Running> byJob = Caffeine.newBuilder()
-            .maximumSize(MOST_KEPT)
-            .executor(Runnable::run)
-            .<UUID, Running>removalListener((jobId, running, cause) -> end(running))
-            .build();
+    private final Recent<UUID, Running> byJob = new Recent<>(MOST_KEPT, running -> 1, this::end);
 
     /** One search, from its beginning until somebody has looked at what came of it. */
     static final class Running {
@@ -142,7 +137,7 @@ class Searches {
     }
 
     Optional<Running> of(UUID jobId) {
-        return Optional.ofNullable(byJob.getIfPresent(jobId));
+        return byJob.get(jobId);
     }
 
     /** Ends a search soon; what it has found is kept. */
@@ -161,12 +156,12 @@ class Searches {
 
     /** Ends a search and throws away what it found. */
     void forget(UUID jobId) {
-        byJob.invalidate(jobId);
+        byJob.remove(jobId);
     }
 
     @PreDestroy
     void close() {
-        byJob.invalidateAll();
+        byJob.clear();
         threads.shutdownNow();
     }
 }

@@ -131,8 +131,7 @@ public class Door {
         return new Before(job);
     }
 
-    /** What would be thought of the plan after a change; saves nothing. */
-    @Transactional(readOnly = true)
+    /** What would be thought of the plan after a change; saves nothing, and judges without a connection. */
     public Verdict preview(UUID jobId, UUID ownerId, Change change) {
         Verdict present = judged.current(jobId, ownerId).verdict();
         return present.after(present.plan().apply(change));

@@ -1,9 +1,8 @@
 package upshot.app.job;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
+import upshot.app.web.Recent;
 
 /**
  * Pages as they were drawn, by everything that goes into them: several people look at one version of a job, and one person
@@ -12,15 +11,10 @@ import org.springframework.stereotype.Component;
 @Component
 class DrawnPages {
 
-    /** Letters, not pages: some are a hundred times as long as others. */
-    private static final long MOST_LETTERS = 30_000_000;
+    /** Not pages: some are a hundred times as long as others. */
+    private static final long MOST_BYTES = 40_000_000;
 
-    private static final String TOKEN = "\u0000token\u0000";
-
-    private final Cache<String, String> pages = Caffeine.newBuilder()
-            .maximumWeight(MOST_LETTERS)
-            .<String, String>weigher((key, page) -> page.length())
-            .build();
+    private final Recent<String, DrawnPage> pages = new Recent<>(MOST_BYTES, DrawnPage::bytes, gone -> {});
 
     /**
      * The page of a key, drawn if it is not there.
@@ -28,13 +22,11 @@ class DrawnPages {
      * @param token of the session that asks
      * @param draw draws it with that token in it
      */
-    String page(String key, String token, Supplier<String> draw) {
-        String kept = pages.getIfPresent(key);
-        if (kept != null) {
-            return kept.replace(TOKEN, token);
-        }
-        String drawn = draw.get();
-        pages.put(key, drawn.replace(token, TOKEN));
-        return drawn;
+    DrawnPage page(String key, String token, Supplier<String> draw) {
+        return pages.get(key).orElseGet(() -> {
+            DrawnPage drawn = new DrawnPage(draw.get(), token);
+            pages.put(key, drawn);
+            return drawn;
+        });
     }
 }

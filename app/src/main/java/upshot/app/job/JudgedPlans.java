@@ -1,7 +1,5 @@
 package upshot.app.job;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -10,10 +8,11 @@ import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import upshot.app.store.Jobs;
 import upshot.app.store.PlanStore;
+import upshot.app.web.Recent;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
 
-/** Plans and what the rules say of them, the latest versions kept in memory. */
+/** Plans and what the rules say of them: the latest version of each job, as far as somebody looked at it lately. */
 @Component
 public class JudgedPlans {
 
@@ -22,10 +21,7 @@ public class JudgedPlans {
     private final PlanStore plans;
     private final Jobs jobs;
     private final TransactionTemplate reading;
-    private final Cache<Version, Verdict> cache =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
-
-    private record Version(UUID jobId, long number) {}
+    private final Recent<UUID, Judged> kept = Recent.of(KEPT);
 
     JudgedPlans(PlanStore plans, Jobs jobs, PlatformTransactionManager transactions) {
         this.plans = plans;
@@ -43,31 +39,61 @@ public class JudgedPlans {
      */
     public record Current(long version, Verdict verdict) {}
 
-    /** The present state. It is judged when it has been read, so that judging holds no connection. */
-    public Current current(UUID jobId, UUID ownerId) {
-        Read read = reading.execute(status -> read(jobId, ownerId));
-        Verdict verdict = read.known.orElseGet(
-                () -> cache.get(new Version(jobId, read.version), missing -> Verdict.of(read.plan.orElseThrow())));
-        return new Current(read.version, verdict);
+    /** A version of a plan, judged once by whoever asks first; others who ask meanwhile wait for that. */
+    private static final class Judged {
+
+        private final long version;
+        private final Plan plan;
+        private volatile Verdict verdict;
+
+        Judged(long version, Plan plan, Verdict verdict) {
+            this.version = version;
+            this.plan = plan;
+            this.verdict = verdict;
+        }
+
+        synchronized Verdict verdict() {
+            if (verdict == null) {
+                verdict = Verdict.of(plan);
+            }
+            return verdict;
+        }
     }
 
-    /** What one snapshot says: the plan only where nothing is remembered of its version. */
-    private record Read(long version, Optional<Verdict> known, Optional<Plan> plan) {}
+    /** The present state. It is judged when it has been read, so that judging holds no connection. */
+    public Current current(UUID jobId, UUID ownerId) {
+        Judged read = reading.execute(status -> read(jobId, ownerId));
+        return new Current(read.version, read.verdict());
+    }
 
-    private Read read(UUID jobId, UUID ownerId) {
+    private Judged read(UUID jobId, UUID ownerId) {
         long version = jobs.findByIdAndOwnerId(jobId, ownerId).orElseThrow().version();
-        Optional<Verdict> known = known(jobId, version);
-        return new Read(version, known, known.isPresent() ? Optional.empty() : Optional.of(plans.load(jobId)));
+        return of(jobId, version).orElseGet(() -> keep(jobId, new Judged(version, plans.load(jobId), null)));
+    }
+
+    private Optional<Judged> of(UUID jobId, long version) {
+        return kept.get(jobId).filter(one -> one.version == version);
+    }
+
+    /** The one to use: whoever came first, and never an earlier version in the place of a later one. */
+    private synchronized Judged keep(UUID jobId, Judged judged) {
+        Optional<Judged> there = kept.get(jobId);
+        if (there.filter(one -> one.version == judged.version).isPresent()) {
+            return there.orElseThrow();
+        }
+        if (there.filter(one -> one.version > judged.version).isEmpty()) {
+            kept.put(jobId, judged);
+        }
+        return judged;
     }
 
     /** What was said of a version, if it is still known. */
     Optional<Verdict> known(UUID jobId, long version) {
-        return Optional.ofNullable(cache.getIfPresent(new Version(jobId, version)));
+        return of(jobId, version).map(one -> one.verdict);
     }
 
     /** Keeps what was said of a version that is stored. */
     Verdict remember(UUID jobId, long version, Verdict verdict) {
-        cache.put(new Version(jobId, version), verdict);
-        return verdict;
+        return keep(jobId, new Judged(version, verdict.plan(), verdict)).verdict();
     }
 }

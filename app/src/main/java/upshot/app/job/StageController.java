@@ -1,7 +1,9 @@
 package upshot.app.job;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -43,7 +45,7 @@ class StageController {
     }
 
     @GetMapping("/jobs/{jobId}/{slug}")
-    ResponseEntity<String> page(
+    ResponseEntity<byte[]> page(
             Job job,
             @AuthenticationPrincipal SignedIn who,
             @PathVariable String slug,
@@ -58,13 +60,24 @@ class StageController {
             return null;
         }
         // A version that came in between is drawn under the name of the one before, which nobody asks for any more.
-        String html = drawn.page(
+        DrawnPage page = drawn.page(
                 contents,
                 token.getToken(),
                 () -> pieces.page(stage.slug() + "/page", model(job, who, stage, parameters)));
-        return ResponseEntity.ok()
-                .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
-                .body(html);
+        ResponseEntity.BodyBuilder answer = ResponseEntity.ok()
+                .varyBy(HttpHeaders.ACCEPT_ENCODING)
+                .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8));
+        return takesGzip(request)
+                ? answer.header(HttpHeaders.CONTENT_ENCODING, "gzip").body(page.packed(token.getToken()))
+                : answer.body(page.plain(token.getToken()));
+    }
+
+    /** Whoever names it takes it; a wish not to have it ("gzip;q=0") is kept to by giving the page unpacked. */
+    private static boolean takesGzip(ServletWebRequest request) {
+        return Arrays.stream(Objects.requireNonNullElse(request.getHeader(HttpHeaders.ACCEPT_ENCODING), "")
+                        .split(","))
+                .map(String::strip)
+                .anyMatch("gzip"::equalsIgnoreCase);
     }
 
     @GetMapping("/jobs/{jobId}/{slug}/pieces")

@@ -23,7 +23,9 @@ final class Making {
     private final String name;
     private final long version;
     private final int frames;
-    private final Function<Making, byte[]> work;
+    /** Gone when it is done, with all that it knows of the plan. */
+    private Function<Making, byte[]> work;
+
     private final CompletableFuture<byte[]> pdf = new CompletableFuture<>();
     private Thread maker;
     private volatile boolean begun;
@@ -59,20 +61,27 @@ final class Making {
     }
 
     private synchronized boolean begin() {
-        maker = Thread.currentThread();
         begun = true;
-        return !pdf.isDone();
+        maker = pdf.isDone() ? null : Thread.currentThread();
+        return maker != null;
     }
 
     private synchronized void end() {
         maker = null;
+        work = null;
         // The mark must not be left to the next paper.
         Thread.interrupted();
     }
 
-    /** Gives it up, begun or not; what is ready stays. */
-    synchronized void stop() {
-        if (pdf.cancel(false) && maker != null) {
+    /** Gives it up, begun or not; what is ready stays. Whoever waits for the end is told outside of any lock. */
+    void stop() {
+        if (pdf.cancel(false)) {
+            interrupt();
+        }
+    }
+
+    private synchronized void interrupt() {
+        if (maker != null) {
             maker.interrupt();
         }
     }

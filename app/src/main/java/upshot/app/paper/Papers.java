@@ -1,12 +1,9 @@
 package upshot.app.paper;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,6 +14,7 @@ import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
 import upshot.app.job.JudgedPlans;
+import upshot.app.web.Recent;
 import upshot.app.web.Turns;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.plan.Kind;
@@ -26,14 +24,13 @@ import upshot.exchange.pdf.Pdf;
 
 /**
  * Papers that are made while their page may be elsewhere: one at a time, person by person in turn, holding no request and
- * no connection. Each is kept a while, until a later version of its job takes its place.
+ * no connection. What is ready is kept until later papers need its room.
  */
 @Component
 class Papers {
 
     private static final long MOST_BYTES = 48_000_000;
     private static final int MOST_WAITING = 24;
-    private static final Duration KEPT = Duration.ofMinutes(10);
 
     private final SpringTemplateEngine templates;
     private final Turns<Making> turns = new Turns<>();
@@ -42,11 +39,8 @@ class Papers {
         thread.setDaemon(true);
         return thread;
     });
-    private final Cache<Wanted, Making> byWanted = Caffeine.newBuilder()
-            .maximumWeight(MOST_BYTES)
-            .<Wanted, Making>weigher((wanted, making) -> making.ready() ? making.pdf().length : 1)
-            .expireAfterWrite(KEPT)
-            .build();
+    private final Recent<Wanted, Making> going = new Recent<>(MOST_WAITING + 8, making -> 1, this::give);
+    private final Recent<Wanted, Making> ready = new Recent<>(MOST_BYTES, making -> making.pdf().length, gone -> {});
 
     /** Which paper of which job. */
     private record Wanted(UUID jobId, String slug) {}
@@ -58,21 +52,13 @@ class Papers {
     /**
      * The paper of a plan as it stands: begun now, or the one that is being made or is ready. Nothing where too many wait.
      */
-    Optional<Making> of(UUID jobId, UUID whoId, PaperKind kind, JudgedPlans.Current current) {
+    synchronized Optional<Making> of(UUID jobId, UUID whoId, PaperKind kind, JudgedPlans.Current current) {
         Wanted wanted = new Wanted(jobId, kind.slug());
-        synchronized (byWanted) {
-            Making there = byWanted.getIfPresent(wanted);
-            if (there != null && there.version() == current.version() && !ended(there)) {
-                return Optional.of(there);
-            }
-            if (turns.size() >= MOST_WAITING) {
-                return Optional.empty();
-            }
-            if (there != null) {
-                give(there);
-            }
-            return Optional.of(begin(wanted, whoId, kind, current));
+        Optional<Making> there = of(wanted).filter(one -> one.version() == current.version() && !ended(one));
+        if (there.isPresent() || turns.size() >= MOST_WAITING) {
+            return there;
         }
+        return Optional.of(begin(wanted, whoId, kind, current));
     }
 
     /** In another way than well. */
@@ -88,12 +74,19 @@ class Papers {
                 current.version(),
                 plan.shots().size(),
                 being -> made(being, kind.sheet(wanted.jobId, verdict), plan));
-        byWanted.put(wanted, making);
-        // What is ready weighs more than what is not.
-        making.ended().thenRun(() -> byWanted.asMap().replace(wanted, making, making));
+        going.put(wanted, making);
+        making.ended().thenAccept(state -> ended(wanted, making, state));
         turns.add(whoId, making);
         maker.submit(() -> turns.next().ifPresent(Making::run));
         return making;
+    }
+
+    private synchronized void ended(Wanted wanted, Making making, Making.State state) {
+        boolean latest = going.get(wanted).filter(one -> one == making).isPresent();
+        if (latest && state == Making.State.READY) {
+            going.remove(wanted);
+            ready.put(wanted, making);
+        }
     }
 
     private byte[] made(Making making, Sheet sheet, Plan plan) {
@@ -115,7 +108,11 @@ class Papers {
 
     /** The paper that was asked for last. */
     Optional<Making> of(UUID jobId, String slug) {
-        return Optional.ofNullable(byWanted.getIfPresent(new Wanted(jobId, slug)));
+        return of(new Wanted(jobId, slug));
+    }
+
+    private synchronized Optional<Making> of(Wanted wanted) {
+        return going.get(wanted).or(() -> ready.get(wanted));
     }
 
     /** How many go before one that waits. */
@@ -135,7 +132,7 @@ class Papers {
 
     @PreDestroy
     void close() {
-        byWanted.asMap().values().forEach(this::give);
+        going.clear();
         maker.shutdownNow();
     }
 }

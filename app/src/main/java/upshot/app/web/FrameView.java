@@ -106,7 +106,11 @@ public record FrameView(
                 Verdict.status(verdict.findingsOf(shot)).label());
     }
 
-    /** Everything that a drawn frame is made from. */
+    /**
+     * Everything that a drawn frame is made from. The same records are meant: plans hand the ones that are left alone on to the
+     * plan after an edit, and to look through every field of each, for hundreds of frames on a page, takes longer than a
+     * drawing that is made twice after a start.
+     */
     private record Drawing(
             Shot shot,
             String spoken,
@@ -119,7 +123,30 @@ public record FrameView(
             List<Body> bodies,
             List<Mode> modes,
             List<Lens> lenses,
-            double neutralDeg) {}
+            double neutralDeg) {
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Drawing that
+                    && shot == that.shot
+                    && action == that.action
+                    && subject == that.subject
+                    && spot == that.spot
+                    && brief == that.brief
+                    && neutralDeg == that.neutralDeg
+                    && spoken.equals(that.spoken)
+                    && performers.equals(that.performers)
+                    && subjects.equals(that.subjects)
+                    && bodies.equals(that.bodies)
+                    && modes.equals(that.modes)
+                    && lenses.equals(that.lenses);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * System.identityHashCode(shot) + spoken.hashCode();
+        }
+    }
 
     /** An edit changes one frame of hundreds: the others are kept, whichever job they belong to. */
     private static final Cache<Drawing, LateDrawing> DRAWN =

@@ -5,7 +5,7 @@ const SAID = {
   ready: "It is ready and was sent to your downloads.",
   stopped: "It was given up.",
   failed: "It could not be made. If that happens again, tell whoever runs this application: its log says why.",
-  gone: "It is not being made just now: many others wait, or it was kept for ten minutes and is gone. Ask for it again.",
+  gone: "It is not being made just now: many others wait, or its room was needed. Ask for it again.",
 };
 
 const page = document.getElementById("paper");

@@ -1,9 +1,17 @@
 package upshot.core.order;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
-/** What keeps a setup out of an order: the limit that it breaks by the least where it would come nearest to fitting. */
+/**
+ * What keeps a setup out of an order: the limit that it breaks by the least where it would come nearest to fitting. It comes
+ * nearest where the least has to be changed for it; the rest of the day is gone through for the best of these places alone.
+ */
 final class LeftOut {
+
+    /** Places that are tried in a crew's day: in a day of 150 setups more of them gave the same reasons at ten times the work. */
+    private static final int MOST_PLACES = 16;
 
     private final RunningOrder order;
     private final Shoot shoot;
@@ -21,7 +29,7 @@ final class LeftOut {
     String why(DayPlan.Dropped dropped) {
         Nearest best = null;
         for (int crew = 0; crew < order.crews().size(); crew++) {
-            for (int place = 0; place <= order.crews().get(crew).size(); place++) {
+            for (int place : places(order.crews().get(crew), dropped.index())) {
                 long least = best == null ? Long.MAX_VALUE : best.brokenMin();
                 Nearest here = at(crew, place, dropped.index(), least);
                 if (here.brokenMin() < least) {
@@ -30,6 +38,25 @@ final class LeftOut {
             }
         }
         return said(dropped, best);
+    }
+
+    /** Where the least has to be changed, the best first. */
+    private List<Integer> places(List<Integer> own, int setup) {
+        return IntStream.rangeClosed(0, own.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(place -> addedMin(own, place, setup)))
+                .limit(MOST_PLACES)
+                .toList();
+    }
+
+    private double addedMin(List<Integer> own, int place, int setup) {
+        int before = place == 0 ? -1 : own.get(place - 1);
+        double change = shoot.changeMin(before, setup);
+        if (place == own.size()) {
+            return change;
+        }
+        int next = own.get(place);
+        return change + shoot.changeMin(setup, next) - shoot.changeMin(before, next);
     }
 
     /**
