@@ -58,7 +58,8 @@ class BackupTest {
         for (int seed = 1; seed <= 5; seed++) {
             newJobs.create(owner, new RandomPlans(seed).plan());
         }
-        Ran before = shell("dump \"$UPSHOT_TEST_FOLDER\" $ROOT/kept.sql.gz; rows \"$UPSHOT_TEST_FOLDER\"");
+        Ran before =
+                shell("dump %1$s $ROOT/kept.sql.gz; rows %1$s".formatted(System.getProperty("upshot.test.folder")));
         assertThat(before.status()).as(before.output()).isZero();
         Ran restored = shell("restore $ROOT/kept.sql.gz");
         assertThat(restored.output()).contains("Restored.");
