@@ -71,6 +71,7 @@ class ArchitectureTest {
                         "upshot.core..",
                         "java..",
                         "javax.imageio..",
+                        "org.w3c.dom..",
                         "com.drew..",
                         "com.openhtmltopdf..",
                         "com.fasterxml.jackson..",

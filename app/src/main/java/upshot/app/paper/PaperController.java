@@ -58,9 +58,9 @@ class PaperController {
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
-    @GetMapping("/jobs/{jobId}/papers/{slug}.pdf")
+    @GetMapping("/jobs/{jobId}/papers/{paper}.pdf")
     CompletableFuture<ResponseEntity<byte[]>> paper(
-            Job job, @AuthenticationPrincipal SignedIn who, @PathVariable String slug) {
+            Job job, @AuthenticationPrincipal SignedIn who, @PathVariable("paper") String slug) {
         PaperKind kind = kind(slug);
         Optional<Making> making = papers.of(job.id(), who.id(), kind, plans.current(job.id(), job.ownerId()));
         return making.map(Making::ended)
@@ -69,12 +69,12 @@ class PaperController {
                 .thenApply(state -> state == Making.State.READY
                         ? taken(kind, making.orElseThrow())
                         : ResponseEntity.status(HttpStatus.SEE_OTHER)
-                                .location(waiting(job.id(), slug))
+                                .location(URI.create(waiting(job.id(), slug) + "?take"))
                                 .build());
     }
 
-    private static URI waiting(UUID jobId, String slug) {
-        return URI.create("/jobs/%s/papers/%s".formatted(jobId, slug));
+    private static String waiting(UUID jobId, String slug) {
+        return "/jobs/%s/papers/%s".formatted(jobId, slug);
     }
 
     private static ResponseEntity<byte[]> taken(PaperKind kind, Making making) {
@@ -82,8 +82,8 @@ class PaperController {
     }
 
     /** Says how far it is, and takes the paper when it is ready. */
-    @GetMapping("/jobs/{jobId}/papers/{slug}")
-    String page(Job job, @PathVariable String slug, Model model) {
+    @GetMapping("/jobs/{jobId}/papers/{paper}")
+    String page(Job job, @PathVariable("paper") String slug, Model model) {
         model.addAttribute("jobId", job.id());
         model.addAttribute("slug", slug);
         model.addAttribute("called", kind(slug).called());
@@ -91,9 +91,9 @@ class PaperController {
         return "paper/waiting";
     }
 
-    @GetMapping("/jobs/{jobId}/papers/{slug}/standing")
+    @GetMapping("/jobs/{jobId}/papers/{paper}/standing")
     @ResponseBody
-    Standing standing(Job job, @PathVariable String slug) {
+    Standing standing(Job job, @PathVariable("paper") String slug) {
         return papers.of(job.id(), kind(slug).slug())
                 .map(making -> new Standing(
                         making.state().name().toLowerCase(Locale.ROOT),
@@ -104,8 +104,8 @@ class PaperController {
     }
 
     /** What was made, also when the plan has changed since. */
-    @GetMapping("/jobs/{jobId}/papers/{slug}/made.pdf")
-    ResponseEntity<byte[]> made(Job job, @PathVariable String slug) {
+    @GetMapping("/jobs/{jobId}/papers/{paper}/made.pdf")
+    ResponseEntity<byte[]> made(Job job, @PathVariable("paper") String slug) {
         PaperKind kind = kind(slug);
         return papers.of(job.id(), slug)
                 .filter(Making::ready)
@@ -113,8 +113,8 @@ class PaperController {
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
-    @PostMapping("/jobs/{jobId}/papers/{slug}/stop")
-    String stop(Job job, @PathVariable String slug) {
+    @PostMapping("/jobs/{jobId}/papers/{paper}/stop")
+    String stop(Job job, @PathVariable("paper") String slug) {
         papers.stop(job.id(), kind(slug).slug());
         return "redirect:" + waiting(job.id(), slug);
     }

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
@@ -41,6 +43,12 @@ class Papers {
     });
     private final Recent<Wanted, Making> going = new Recent<>(MOST_WAITING + 8, making -> 1, this::give);
     private final Recent<Wanted, Making> ready = new Recent<>(MOST_BYTES, making -> making.pdf().length, gone -> {});
+
+    /** The first paper after a start takes seconds for fonts and classes; so nobody waits for it. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warm() {
+        maker.submit(() -> Pdf.of("<html><head><title>Warm</title></head><body><p>warm</p></body></html>", ""));
+    }
 
     /** Which paper of which job. */
     private record Wanted(UUID jobId, String slug) {}

@@ -1,8 +1,8 @@
-// Says how far a paper is and takes it when it is ready.
+// Says how far a paper is, and takes it when it is ready for whoever pressed for it; a page that is loaded again does not.
 const AGAIN_AFTER_MS = 500;
 const AGAIN_AFTER_TROUBLE_MS = 3000;
 const SAID = {
-  ready: "It is ready and was sent to your downloads.",
+  ready: "It is ready.",
   stopped: "It was given up.",
   failed: "It could not be made. If that happens again, tell whoever runs this application: its log says why.",
   gone: "It is not being made just now: many others wait, or its room was needed. Ask for it again.",
@@ -45,7 +45,6 @@ function show(standing) {
 
 async function watch() {
   let going = true;
-  let waited = false;
   while (going) {
     try {
       const response = await fetch(page.dataset.standing, { headers: { Accept: "application/json" } });
@@ -54,10 +53,11 @@ async function watch() {
       }
       const standing = await response.json();
       going = show(standing);
-      if (waited && standing.state === "ready") {
+      if (standing.state === "ready" && location.search === "?take") {
+        history.replaceState(null, "", location.pathname);
+        part("said").textContent = "It is ready and goes to your downloads.";
         location.assign(page.dataset.made);
       }
-      waited ||= going;
       await new Promise((resolve) => setTimeout(resolve, AGAIN_AFTER_MS));
     } catch {
       part("said").textContent = "The application does not answer just now. It is asked again by itself.";

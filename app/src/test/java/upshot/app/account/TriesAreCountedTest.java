@@ -145,12 +145,20 @@ class TriesAreCountedTest {
 
         // All of it takes some seconds, in which further tries become free one after the other.
         assertThat(tried).isBetween(FREE, FREE + 3);
-        assertThat(stranger.trySignIn("/sign-in", account.email(), People.PASSWORD)
-                        .statusCode())
+        // Where all of it took longer than the wait, the next wrong one makes it longer.
+        int last = 0;
+        for (int i = 0; i < 4 && last != 429; i++) {
+            last = status(stranger, account, "wrong wrong wrong");
+        }
+        assertThat(status(stranger, account, People.PASSWORD))
                 .as("from elsewhere even the right password waits")
                 .isEqualTo(429);
         owner.signIn(account.email(), People.PASSWORD);
         new Web(port).signIn(people.account().email(), People.PASSWORD);
+    }
+
+    private static int status(Web web, Account account, String password) throws Exception {
+        return web.trySignIn("/sign-in", account.email(), password).statusCode();
     }
 
     @Test

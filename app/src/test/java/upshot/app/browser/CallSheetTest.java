@@ -29,6 +29,7 @@ class CallSheetTest extends InBrowser {
         assertThat(calendar).startsWith("BEGIN:VCALENDAR").contains("DTSTART:20261009T");
         page.getByRole(AriaRole.LINK, named("Call sheet")).click();
         assertThat(page.locator("h1")).hasText("Kiln Night");
+        String sheet = page.url();
         assertThat(page.locator(".date")).containsText("Friday 9 October 2026, Saltmarsh Clay Co-op");
         assertThat(page.locator(".call-sheet")).containsText("Golden");
         assertThat(page.locator(".calls")).containsText("Ines");
@@ -40,6 +41,8 @@ class CallSheetTest extends InBrowser {
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
 
         assertThat(text(taken("Take it as a PDF"))).contains("Kiln Night", "Call 15:30", "The kiln opens", "Cautions");
+        // A machine that is busy shows how far the paper is in between.
+        page.navigate(sheet);
         Path radio = taken("Short, for the radio");
         assertThat(text(radio)).contains("The kiln opens").doesNotContain("Cautions");
         try (PDDocument paper = Loader.loadPDF(radio.toFile())) {

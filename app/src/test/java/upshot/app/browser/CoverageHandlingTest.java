@@ -164,15 +164,17 @@ class CoverageHandlingTest extends InBrowser {
         assertThat(page.locator(".picture > svg")).hasCount(6);
         assertThat(page.locator("main")).containsText("6 shots of 2 actions, 0 open holes");
         Accessible.check(page, "the report");
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(page.locator(".report-bar")).isHidden();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+        String report = page.url();
+        page.getByRole(AriaRole.LINK, named("Back to Coverage")).click();
+        assertThat(page.locator("#coverage-title")).isVisible();
+        page.navigate(report);
         Download pdf = page.waitForDownload(
                 () -> page.getByRole(AriaRole.LINK, named("Take it as a PDF")).click());
         assertThat(pdf.suggestedFilename()).isEqualTo("Bowls, coverage.pdf");
         assertThat(new String(Files.readAllBytes(pdf.path()), 0, 5, "US-ASCII")).isEqualTo("%PDF-");
-        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-        assertThat(page.locator(".report-bar")).isHidden();
-        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
-        page.getByRole(AriaRole.LINK, named("Back to Coverage")).click();
-        assertThat(page.locator("#coverage-title")).isVisible();
     }
 
     @Test

@@ -139,7 +139,7 @@ class PapersTest {
         slow();
         coverage()
                 .andExpect(status().isSeeOther())
-                .andExpect(redirectedUrl("/jobs/%s/papers/coverage".formatted(jobId)));
+                .andExpect(redirectedUrl("/jobs/%s/papers/coverage?take".formatted(jobId)));
         assertThat(database.unwrap(HikariDataSource.class).getHikariPoolMXBean().getActiveConnections())
                 .isZero();
         standing().andExpect(jsonPath("$.state").value("waiting"));

@@ -51,12 +51,16 @@ class RoutesTest {
 
         /** Something of a job that has an id of its own, which a new job does not have. */
         boolean ofSomethingInside() {
-            return pattern.contains("{kitId}") || pattern.contains("{accountId}") || pattern.contains("{hash}");
+            return pattern.contains("{kitId}")
+                    || pattern.contains("{accountId}")
+                    || pattern.contains("{hash}")
+                    || pattern.endsWith("made.pdf");
         }
 
         MockHttpServletRequestBuilder of(UUID jobId) {
             String path = pattern.replace("{jobId}", jobId.toString())
                     .replace("{slug}", "brief")
+                    .replace("{paper}", "coverage")
                     .replaceAll("\\{(kitId|accountId|hash)}", UUID.randomUUID().toString());
             return request(method, path)
                     .contentType(MediaType.APPLICATION_JSON)
