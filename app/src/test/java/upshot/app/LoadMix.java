@@ -95,12 +95,7 @@ final class LoadMix {
                 default -> turn(job, token, true);
             };
             if (kind == 4) {
-                // One at a time for each job: each names what the one before it left.
-                synchronized (job) {
-                    return web.client()
-                            .send(turn(job, token, false).build(), HttpResponse.BodyHandlers.ofByteArray())
-                            .statusCode();
-                }
+                return edit(job);
             }
             HttpResponse<byte[]> answer = web.client().send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
             answer.headers().firstValue("ETag").ifPresent(tag -> job.tags.put(stage, tag));
@@ -110,6 +105,15 @@ final class LoadMix {
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             return 599;
+        }
+    }
+
+    /** One at a time for each job: each names what the one before it left. */
+    int edit(Open job) throws IOException, InterruptedException {
+        synchronized (job) {
+            return web.client()
+                    .send(turn(job, token, false).build(), HttpResponse.BodyHandlers.ofByteArray())
+                    .statusCode();
         }
     }
 

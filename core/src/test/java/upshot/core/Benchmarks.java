@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import upshot.core.arrange.Arrange;
@@ -43,6 +44,7 @@ public final class Benchmarks {
      * @param arguments the file to write
      */
     public static void main(String[] arguments) throws IOException {
+        Row first = once("Judge 60 actions and 250 shots, the first thing in a cold machine", LargeJob.of(60, 250, 0));
         Plan empty = LargeJob.of(60, 0, 0);
         Plan full = LargeJob.of(60, 250, 0);
         Plan cut = LargeJob.of(60, 250, 200);
@@ -56,7 +58,9 @@ public final class Benchmarks {
         DayPlan day = DayBenchmarks.writtenDown(150);
         List<Row> rows = List.of(
                 timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
-                timed("Judge 60 actions and 250 shots", "100 ms", () -> Verdict.of(full)),
+                first,
+                judged("Judge 60 actions and 250 shots of a plan just read", "100 ms", () -> LargeJob.of(60, 250, 0)),
+                judged("The same of a plan of which much is remembered", "", () -> full),
                 timed("Preview: turn one shot and judge again", "50 ms", () -> after(judged, turn(turned))),
                 edited("made longer", judgedCut, Change.set(use, "frames", use.frames() + 1)),
                 edited("moved", judgedCut, Change.set(use, "rank", between)),
@@ -66,8 +70,8 @@ public final class Benchmarks {
                 edited("is of a shot that is turned", judgedCut, turn(cut.shotOf(use))),
                 timed("Judge the joints of 200 uses and the whole", "5 ms", () -> joints(cut, judgedCut.day())),
                 timed("Judge the joints of 2,000 uses and the whole", "50 ms", () -> joints(longCut, judgedCut.day())),
-                timed("Judge a job of 200 uses, with its shots", "", () -> Verdict.of(cut)),
-                timed("Judge a job of 2,000 uses, with its shots", "", () -> Verdict.of(longCut)),
+                judged("Judge a job of 200 uses, just read", "", () -> LargeJob.of(60, 250, 200)),
+                judged("Judge a job of 2,000 uses, just read", "", () -> LargeJob.of(60, 250, 2000)),
                 timed("Arrange 90 s out of 250 shots", "2,000 ms", () -> arranged(minuteAndAHalf)),
                 timed("Move a setup of 150 and time the day again", "100 ms", () -> DayBenchmarks.moved(day)));
         Files.writeString(Path.of(arguments[0]), page(rows));
@@ -105,15 +109,34 @@ public final class Benchmarks {
         return new Arrange(UUID::randomUUID, 1, Arrange.USUAL_STEPS).propose(verdict);
     }
 
+    private static Row once(String what, Plan plan) {
+        long before = System.nanoTime();
+        Verdict.of(plan);
+        double millis = (System.nanoTime() - before) / 1e6;
+        return new Row(what, millis, millis, "");
+    }
+
+    private static Row judged(String what, String aim, Supplier<Plan> plans) {
+        return timed(what, aim, plans, Verdict::of);
+    }
+
     private static Row timed(String what, String aim, Supplier<Object> work) {
+        return timed(what, aim, () -> work, Supplier::get);
+    }
+
+    /**
+     * @param prepare makes what is worked on, outside of the time
+     */
+    private static <T> Row timed(String what, String aim, Supplier<T> prepare, Function<T, Object> work) {
         long warm = System.nanoTime() + WARM_NS;
         for (int i = 0; i < WARM_UP || System.nanoTime() < warm; i++) {
-            work.get();
+            work.apply(prepare.get());
         }
         double[] millis = new double[RUNS];
         for (int i = 0; i < RUNS; i++) {
+            T prepared = prepare.get();
             long before = System.nanoTime();
-            work.get();
+            work.apply(prepared);
             millis[i] = (System.nanoTime() - before) / 1e6;
         }
         Arrays.sort(millis);
@@ -128,7 +151,7 @@ public final class Benchmarks {
         return """
                 # Benchmarks
 
-                Written by `./upshot bench` on %s, Java %s, %d processors; milliseconds in a warm machine, %d runs each.
+                Written by `./upshot bench` on %s, Java %s, %d processors; milliseconds in a warm machine where nothing else is said, %d runs each.
 
                 | what | median | worst | aim |
                 |---|---|---|---|
