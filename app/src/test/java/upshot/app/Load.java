@@ -23,7 +23,7 @@ import upshot.exchange.json.PlanJson;
 public final class Load {
 
     static final List<String> STAGES = List.of("brief", "coverage", "cut", "day", "hand-off");
-    private static final int ALONE_WARM_UP = 80;
+    private static final int ALONE_WARM_UP = 240;
     private static final int ALONE = 25;
     private static final int JOBS = 5;
     private static final int WARM_UP_S = 30;
