@@ -2,8 +2,8 @@ package upshot.app.cut;
 
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import org.springframework.stereotype.Component;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 import upshot.app.paper.PaperKind;
 import upshot.app.paper.Sheet;
 import upshot.app.web.FrameView;
@@ -12,8 +12,8 @@ import upshot.core.plan.Brief;
 import upshot.core.verdict.Verdict;
 
 /** The frames of the cut on sheets of paper. */
-@Component
-class FramesPaper implements PaperKind {
+@Configuration(proxyBeanMethods = false)
+class FramesPaper {
 
     /**
      * A frame on the sheet.
@@ -22,18 +22,12 @@ class FramesPaper implements PaperKind {
      */
     record SheetFrame(int place, FrameView frame, String seconds) {}
 
-    @Override
-    public String slug() {
-        return "frames";
+    @Bean
+    PaperKind framesOnPaper() {
+        return new PaperKind("frames", (jobId, verdict) -> sheet(verdict));
     }
 
-    @Override
-    public String called() {
-        return "frames";
-    }
-
-    @Override
-    public Sheet sheet(UUID jobId, Verdict verdict) {
+    private static Sheet sheet(Verdict verdict) {
         Brief brief = verdict.plan().brief();
         List<SheetFrame> frames = verdict.cut().uses().stream()
                 .map(placed -> new SheetFrame(

@@ -1,17 +1,19 @@
 package upshot.app.paper;
 
 import java.util.UUID;
+import java.util.function.BiFunction;
 import upshot.core.verdict.Verdict;
 
-/** Something that can be put on paper. Stages have their own; each is a component. */
-public interface PaperKind {
+/**
+ * Something that can be put on paper; stages have theirs as beans.
+ *
+ * @param slug its name in addresses; with blanks for the hyphens it is what pages call it
+ * @param sheet lays a job out for paper, beside the request that asked for it
+ */
+public record PaperKind(String slug, BiFunction<UUID, Verdict, Sheet> sheet) {
 
-    /** Its name in addresses. */
-    String slug();
-
-    /** What it is called on pages, for instance "coverage". */
-    String called();
-
-    /** Lays it out; called beside the request that asked for it. */
-    Sheet sheet(UUID jobId, Verdict verdict);
+    /** For instance "call sheet". */
+    String called() {
+        return slug.replace('-', ' ');
+    }
 }

@@ -81,7 +81,7 @@ class Papers {
                 plan.brief().name(),
                 current.version(),
                 plan.shots().size(),
-                being -> made(being, kind.sheet(wanted.jobId, verdict), plan));
+                being -> made(being, kind.sheet().apply(wanted.jobId, verdict), plan));
         going.put(wanted, making);
         making.ended().thenAccept(state -> ended(wanted, making, state));
         turns.add(whoId, making);

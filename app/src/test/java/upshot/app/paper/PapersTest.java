@@ -34,7 +34,6 @@ import upshot.app.account.SignedIn;
 import upshot.app.job.JudgedPlans;
 import upshot.app.job.NewJobs;
 import upshot.core.SamplePlan;
-import upshot.core.verdict.Verdict;
 
 /** Papers are made one at a time beside the pages, in turn, and given up at a word. */
 @AppTest
@@ -65,32 +64,17 @@ class PapersTest {
     private UUID jobId;
 
     /** A paper that takes as long as the test says, or until it is given up. */
-    private final class Slow implements PaperKind {
-        @Override
-        public String slug() {
-            return "slow";
+    private final PaperKind slowly = new PaperKind("slow", (job, verdict) -> {
+        begun.countDown();
+        try {
+            wanted.await();
+        } catch (InterruptedException stopped) {
+            givenUp.countDown();
+            throw new CancellationException();
         }
-
-        @Override
-        public String called() {
-            return "slow";
-        }
-
-        @Override
-        public Sheet sheet(UUID jobId, Verdict verdict) {
-            begun.countDown();
-            try {
-                wanted.await();
-            } catch (InterruptedException stopped) {
-                givenUp.countDown();
-                throw new CancellationException();
-            }
-            return new Sheet(
-                    "cut/sheet",
-                    "css/cut/sheet.css",
-                    Map.of("name", "Slow", "upright", false, "seconds", "1", "frames", List.of()));
-        }
-    }
+        Map<String, Object> nothing = Map.of("name", "Slow", "upright", false, "seconds", "1", "frames", List.of());
+        return new Sheet("cut/sheet", "css/cut/sheet.css", nothing);
+    });
 
     @BeforeEach
     void aJob() {
@@ -106,7 +90,7 @@ class PapersTest {
     }
 
     private Making slow() throws InterruptedException {
-        Making making = papers.of(jobId, owner.id(), new Slow(), plans.current(jobId, owner.id()))
+        Making making = papers.of(jobId, owner.id(), slowly, plans.current(jobId, owner.id()))
                 .orElseThrow();
         assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
         return making;
@@ -170,10 +154,10 @@ class PapersTest {
     void a_later_version_takes_the_place_of_a_paper_and_the_same_does_not() throws Exception {
         Making slow = slow();
         JudgedPlans.Current now = plans.current(jobId, owner.id());
-        assertThat(papers.of(jobId, owner.id(), new Slow(), now)).containsSame(slow);
+        assertThat(papers.of(jobId, owner.id(), slowly, now)).containsSame(slow);
 
         JudgedPlans.Current later = new JudgedPlans.Current(now.version() + 1, now.verdict());
-        Making second = papers.of(jobId, owner.id(), new Slow(), later).orElseThrow();
+        Making second = papers.of(jobId, owner.id(), slowly, later).orElseThrow();
         assertThat(slow.state()).isEqualTo(Making.State.STOPPED);
         wanted.countDown();
         await().until(second::ready);
@@ -184,7 +168,7 @@ class PapersTest {
         slow();
         JudgedPlans.Current now = plans.current(jobId, owner.id());
         int taken = 0;
-        while (papers.of(UUID.randomUUID(), owner.id(), new Slow(), now).isPresent()) {
+        while (papers.of(UUID.randomUUID(), owner.id(), slowly, now).isPresent()) {
             taken++;
         }
         assertThat(taken).isEqualTo(24);
@@ -194,22 +178,9 @@ class PapersTest {
 
     @Test
     void what_cannot_be_made_is_said_and_the_next_is_made() throws Exception {
-        PaperKind broken = new PaperKind() {
-            @Override
-            public String slug() {
-                return "broken";
-            }
-
-            @Override
-            public String called() {
-                return "broken";
-            }
-
-            @Override
-            public Sheet sheet(UUID job, Verdict verdict) {
-                throw new IllegalStateException("no such sheet");
-            }
-        };
+        PaperKind broken = new PaperKind("broken", (job, verdict) -> {
+            throw new IllegalStateException("no such sheet");
+        });
         Making making = papers.of(jobId, owner.id(), broken, plans.current(jobId, owner.id()))
                 .orElseThrow();
         await().until(() -> making.state() == Making.State.FAILED);
