@@ -29,8 +29,8 @@ import upshot.exchange.text.Sha256;
 
 /**
  * The pages and papers of both demo jobs and of some seeded plans, as they were when the file was written: a net under changes
- * that mean to change nothing. {@code -Dupshot.write-golden=true} with {@code -Dupshot.golden-plans=200} writes the file anew, and the pages in full to
- * {@code target/golden}. Without, a few of the plans are looked at.
+ * that mean to change nothing. {@code -Dupshot.write-golden=true} with
+ * {@code -Dupshot.golden-plans=200} writes the file anew, and the pages in full to {@code target/golden}. Without, a few of the plans are looked at.
  */
 @AppTest
 class GoldenPagesTest {
@@ -75,13 +75,15 @@ class GoldenPagesTest {
     private void look(String name, Plan plan, boolean papers) throws Exception {
         SignedIn who = people.person();
         UUID jobId = newJobs.create(who, plan);
+        StringBuilder line = new StringBuilder(name);
         for (String page : STAGES) {
             String html = answer(who, jobId, page).getContentAsString(StandardCharsets.UTF_8);
-            keep(name, page, same(html, jobId));
+            line.append(kept(name, page, same(html, jobId)));
         }
         for (String paper : papers ? PAPERS : List.<String>of()) {
-            keep(name, paper + ".pdf", text(answer(who, jobId, "papers/" + paper + ".pdf")));
+            line.append(kept(name, paper + ".pdf", text(answer(who, jobId, "papers/" + paper + ".pdf"))));
         }
+        now.add(line.toString());
     }
 
     private MockHttpServletResponse answer(SignedIn who, UUID jobId, String path) throws Exception {
@@ -108,11 +110,11 @@ class GoldenPagesTest {
         }
     }
 
-    private void keep(String name, String part, String content) throws IOException {
-        now.add("%s %s %s".formatted(name, part, Sha256.hex(content).substring(0, FIGURES)));
+    private static String kept(String name, String part, String content) throws IOException {
         if (WRITE) {
             Files.createDirectories(PAGES);
             Files.writeString(PAGES.resolve("%s-%s.txt".formatted(name, part.replace('/', '-'))), content);
         }
+        return " %s=%s".formatted(part, Sha256.hex(content).substring(0, FIGURES));
     }
 }

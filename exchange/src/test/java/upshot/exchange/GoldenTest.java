@@ -45,14 +45,17 @@ class GoldenTest {
         assertThat(now).isEqualTo(Files.readAllLines(file));
     }
 
+    /** A line for each plan, with a hash for each part of what is said. */
     private void look(String name, Plan plan) throws IOException {
+        StringBuilder line = new StringBuilder(name);
         for (Map.Entry<String, String> part : Golden.of(Verdict.of(plan)).entrySet()) {
-            now.add("%s %s %s"
-                    .formatted(name, part.getKey(), Sha256.hex(part.getValue()).substring(0, FIGURES)));
+            String hash = Sha256.hex(part.getValue()).substring(0, FIGURES);
+            line.append(' ').append(part.getKey()).append('=').append(hash);
             if (WRITE) {
                 Files.createDirectories(WORDS);
                 Files.writeString(WORDS.resolve("%s-%s.txt".formatted(name, part.getKey())), part.getValue());
             }
         }
+        now.add(line.toString());
     }
 }

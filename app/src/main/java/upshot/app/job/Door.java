@@ -137,8 +137,7 @@ public class Door {
         return present.after(present.plan().apply(change));
     }
 
-    /** What a gesture would propose, and that the plan would take it; saves nothing. */
-    @Transactional(readOnly = true)
+    /** What a gesture would propose, and that the plan would take it; saves nothing, and thinks without a connection. */
     public Proposal look(UUID jobId, UUID ownerId, SignedIn who, Function<Desk, Proposal> gesture) {
         Plan plan = judged.current(jobId, ownerId).verdict().plan();
         Proposal proposal = gesture.apply(desk(jobId, plan, who));
