@@ -74,7 +74,7 @@ class ArchitectureTest {
                         "org.w3c.dom..",
                         "com.drew..",
                         "com.openhtmltopdf..",
-                        "com.fasterxml.jackson..",
+                        "tools.jackson..",
                         "org.apache.commons.csv..",
                         "net.fortuna.ical4j..")
                 .check(CLASSES);
@@ -105,8 +105,31 @@ class ArchitectureTest {
                 .check(CLASSES);
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"app", "exchange"})
+    void the_packages_of_a_module_form_no_circle(String module) {
+        slices().matching("upshot.%s.(*)..".formatted(module))
+                .should()
+                .beFreeOfCycles()
+                .check(CLASSES);
+    }
+
+    /** It needs JUnit 6; see {@link InOneContext}. */
     @Test
-    void the_app_s_packages_form_no_circle() {
-        slices().matching("upshot.app.(*)..").should().beFreeOfCycles().check(CLASSES);
+    void no_test_asks_for_spring_s_own_extension() {
+        JavaClasses tests = new ClassFileImporter()
+                .withImportOption(new ImportOption.OnlyIncludeTests())
+                .importPackages("upshot.app");
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("org.springframework.test.context.junit.jupiter.SpringExtension")
+                .check(tests);
+        noClasses()
+                .that()
+                .doNotHaveFullyQualifiedName(InOneContext.class.getName() + "$Application")
+                .should()
+                .beMetaAnnotatedWith("org.springframework.test.context.BootstrapWith")
+                .check(tests);
     }
 }

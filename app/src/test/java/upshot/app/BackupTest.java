@@ -3,7 +3,6 @@ package upshot.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -17,7 +16,6 @@ import upshot.core.RandomPlans;
 @AppTest
 class BackupTest {
 
-    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     private static final String TABLES = "rows() { for t in $(database_sql \"$1\" -N -e 'show tables in upshot'); do"
             + " echo $t $(database_sql \"$1\" -N -e \"select * from upshot.$t order by 1, 2, 3\" | sha256sum); done; };";
 
@@ -30,21 +28,8 @@ class BackupTest {
     @Autowired
     private NewJobs newJobs;
 
-    private record Ran(int status, String output) {}
-
-    private Ran shell(String command) throws IOException, InterruptedException {
-        Path output = folder.resolve("output");
-        Process process = new ProcessBuilder(
-                        "bash",
-                        "-c",
-                        ("set -euo pipefail; ROOT=%s; fail() { echo \"$*\" >&2; exit 1; }; say() { echo \"$*\"; };"
-                                        + " for f in scripts/*.sh; do . $f; done; %s %s")
-                                .formatted(folder, TABLES, command))
-                .directory(ROOT.toFile())
-                .redirectErrorStream(true)
-                .redirectOutput(output.toFile())
-                .start();
-        return new Ran(process.waitFor(), Files.readString(output));
+    private Scripts.Ran shell(String command) throws IOException, InterruptedException {
+        return new Scripts(folder).run(TABLES + " " + command);
     }
 
     @AfterEach
@@ -58,12 +43,12 @@ class BackupTest {
         for (int seed = 1; seed <= 5; seed++) {
             newJobs.create(owner, new RandomPlans(seed).plan());
         }
-        Ran before =
+        Scripts.Ran before =
                 shell("dump %1$s $ROOT/kept.sql.gz; rows %1$s".formatted(System.getProperty("upshot.test.folder")));
         assertThat(before.status()).as(before.output()).isZero();
-        Ran restored = shell("restore $ROOT/kept.sql.gz");
+        Scripts.Ran restored = shell("restore $ROOT/kept.sql.gz");
         assertThat(restored.output()).contains("Restored.");
-        Ran after = shell("database_start $ROOT/.data/own durable; rows $ROOT/.data/own");
+        Scripts.Ran after = shell("database_start $ROOT/.data/own durable; rows $ROOT/.data/own");
 
         assertThat(before.output().lines()).hasSizeGreaterThan(30);
         assertThat(after.output()).isEqualTo(before.output());
@@ -78,7 +63,7 @@ class BackupTest {
             "echo '-- Upshot Lane backup, database version 999' | gzip",
             "head -c 100 /dev/urandom"
         }) {
-            Ran ran = shell("%s >$ROOT/bad.sql.gz; restore $ROOT/bad.sql.gz".formatted(content));
+            Scripts.Ran ran = shell("%s >$ROOT/bad.sql.gz; restore $ROOT/bad.sql.gz".formatted(content));
             assertThat(ran.status()).as(content).isEqualTo(1);
             assertThat(ran.output()).contains("Nothing was changed");
         }

@@ -194,14 +194,23 @@ class BriefGesturesTest extends GestureOnSample {
     }
 
     @Test
-    void a_place_brings_its_clock_along() {
+    void a_place_is_set_with_its_clock_and_asks_where_the_sun_contradicts() {
         Plan plan = sample.build();
-        Plan placed = after(plan, "set-place", Map.of("coordinates", "36.85 S 174.76 E"));
+        String place = "36.85 S 174.76 E";
+        Plan placed = after(plan, "set-place", Map.of("coordinates", place, "zone", "Pacific/Auckland"));
 
         assertThat(placed.brief().zone()).isEqualTo("Pacific/Auckland");
-        assertThat(after(placed, "set-place", Map.of("coordinates", ""))).isEqualTo(plan);
+        assertThat(after(placed, "set-place", Map.of("coordinates", "", "zone", "")))
+                .isEqualTo(plan);
         assertThat(wrongField(plan, "set-place", Map.of("coordinates", "somewhere")))
                 .isEqualTo("coordinates");
+        for (String zone : new String[] {"", "Europe/London", "Middle/Earth"}) {
+            assertThat(wrongField(plan, "set-place", Map.of("coordinates", place, "zone", zone)))
+                    .as(zone)
+                    .isEqualTo("zone");
+        }
+        Plan kept = after(plan, "set-place", Map.of("coordinates", place, "zone", "Europe/London", "keep", "true"));
+        assertThat(kept.brief().zone()).isEqualTo("Europe/London");
     }
 
     @Test

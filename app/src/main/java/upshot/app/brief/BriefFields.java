@@ -61,8 +61,7 @@ final class BriefFields {
                 FieldView.date(brief, "shootDate", "Date"),
                 FieldView.text(brief, "place", "Place"),
                 FieldView.time(brief, "callTime", "Call"),
-                FieldView.time(brief, "wrapTime", "Wrap"),
-                FieldView.text(brief, "zone", "Time zone"));
+                FieldView.time(brief, "wrapTime", "Wrap"));
     }
 
     static List<RecordView> voices(Plan plan, String opened) {

@@ -92,6 +92,7 @@ class BriefStage implements Stage {
         model.put(
                 "coordinates",
                 plan.brief().coordinates().map(Coordinates::toString).orElse(""));
+        model.put("zone", plan.brief().zone());
         model.put(
                 "sunMissing",
                 plan.brief().shootDate().isEmpty() || plan.brief().coordinates().isEmpty());

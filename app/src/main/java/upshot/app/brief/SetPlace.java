@@ -1,5 +1,8 @@
 package upshot.app.brief;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -9,19 +12,21 @@ import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
+import upshot.core.brief.ClockAtPlace;
+import upshot.core.finding.Say;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Change;
 import upshot.core.plan.Coordinates;
 import upshot.core.plan.InvalidField;
 
-/** Says where the place is on the map, and with it which clock holds there. */
+/** Says where the place is on the map and which clock holds there; asks when the sun contradicts the clock. */
 @Component
 class SetPlace implements Gesture {
 
-    private final ZoneFinder zones;
+    private final Clock clock;
 
-    SetPlace(ZoneFinder zones) {
-        this.zones = zones;
+    SetPlace(Clock clock) {
+        this.clock = clock;
     }
 
     @Override
@@ -31,10 +36,11 @@ class SetPlace implements Gesture {
 
     @Override
     public Proposal propose(Desk desk, Map<String, String> sent) {
-        String typed = new Arguments(sent).text("coordinates");
+        Arguments arguments = new Arguments(sent);
+        String typed = arguments.text("coordinates");
         Brief brief = desk.plan().brief();
         Optional<Coordinates> place = typed.isEmpty() ? Optional.empty() : Optional.of(parse(typed));
-        String zone = place.flatMap(zones::of).map(Object::toString).orElse("");
+        String zone = arguments.text("zone");
         List<Change> changes = new ArrayList<>();
         if (!brief.coordinates().equals(place)) {
             changes.add(Change.set(brief, "coordinates", place));
@@ -42,7 +48,33 @@ class SetPlace implements Gesture {
         if (!brief.zone().equals(zone)) {
             changes.add(Change.set(brief, "zone", zone));
         }
-        return Proposal.of(place.map(Coordinates::label).orElse("forget where it is"), Change.batch(changes));
+        Change.Batch change = Change.batch(changes);
+        Brief placed = desk.plan().apply(change).brief();
+        if (place.isPresent()) {
+            checkThere(placed);
+        }
+        if (place.isPresent() && !arguments.on("keep")) {
+            checkSun(placed, place.get());
+        }
+        return Proposal.of(place.map(Coordinates::label).orElse("forget where it is"), change);
+    }
+
+    private static void checkThere(Brief placed) {
+        if (placed.zone().isEmpty()) {
+            throw new InvalidField(
+                    "zone", "Which clock holds there? Choose its time zone, for instance Europe/London.");
+        }
+    }
+
+    private void checkSun(Brief placed, Coordinates place) {
+        ZoneId zone = placed.clock();
+        double apart = ClockAtPlace.hoursFromSun(zone, place, placed.shootDate().orElseGet(() -> LocalDate.now(clock)));
+        if (apart > ClockAtPlace.MOST_HOURS) {
+            throw new InvalidField(
+                    "zone",
+                    "The clock of %s is %s h from the sun at %s. Choose the zone of the place, or say that it is right."
+                            .formatted(zone, Say.number(apart, 1), place.label()));
+        }
     }
 
     private static Coordinates parse(String typed) {

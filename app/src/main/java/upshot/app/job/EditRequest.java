@@ -1,11 +1,11 @@
 package upshot.app.job;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import tools.jackson.databind.JsonNode;
 
 /**
  * What a page posts through the door: either changes or a gesture.

@@ -1,9 +1,9 @@
 package upshot.app.job;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.Map;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
 
 /** What a page selects after an edit, as it is kept with the revision. */
 final class ShownJson {
@@ -19,7 +19,7 @@ final class ShownJson {
         try {
             String json = MAPPER.writeValueAsString(shown);
             return json.length() > LONGEST ? NOTHING : json;
-        } catch (JsonProcessingException impossible) {
+        } catch (JacksonException impossible) {
             throw new IllegalStateException(impossible);
         }
     }
@@ -27,7 +27,7 @@ final class ShownJson {
     static Map<String, String> read(String json) {
         try {
             return MAPPER.readValue(json, new TypeReference<>() {});
-        } catch (JsonProcessingException impossible) {
+        } catch (JacksonException impossible) {
             throw new IllegalStateException(impossible);
         }
     }

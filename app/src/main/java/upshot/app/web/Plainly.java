@@ -1,9 +1,9 @@
 package upshot.app.web;
 
-import com.fasterxml.jackson.core.io.JsonStringEncoder;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import tools.jackson.databind.node.JsonNodeFactory;
 
 /** Answers that are drawn without session, templates or database. */
 final class Plainly {
@@ -15,8 +15,7 @@ final class Plainly {
                 response,
                 status,
                 "application/json",
-                "{\"message\":\"%s\"}"
-                        .formatted(new String(JsonStringEncoder.getInstance().quoteAsString(message))));
+                JsonNodeFactory.instance.objectNode().put("message", message).toString());
     }
 
     static void html(HttpServletResponse response, int status, String page) throws IOException {

@@ -56,7 +56,7 @@ final class Browser implements AutoCloseable {
     }
 
     private Window open(String address, NewContextOptions options) {
-        BrowserContext context = chromium.newContext(options.setBaseURL(address));
+        BrowserContext context = chromium.newContext(options.setBaseURL(address).setTimezoneId("Europe/London"));
         Page page = context.newPage();
         List<String> complaints = new ArrayList<>();
         page.onConsoleMessage(message -> {

@@ -123,7 +123,7 @@ class StillsAndReportTest {
                         .file(script)
                         .with(csrf())
                         .with(user(owner)))
-                .andExpect(status().isUnprocessableEntity())
+                .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.message").value("This is no PNG, JPEG or WebP picture."));
         assertThat(stillsOf(jobId)).isZero();
     }

@@ -259,7 +259,7 @@ class JobCareTest {
                         post("/jobs/" + theirs + "/changes")
                                 .contentType("application/json")
                                 .content(take))
-                .andExpect(status().isUnprocessableEntity());
+                .andExpect(status().isUnprocessableContent());
         perform(other, post("/jobs/" + theirs + "/brief/kits/" + kit + "/remove"))
                 .andExpect(status().isNotFound());
     }

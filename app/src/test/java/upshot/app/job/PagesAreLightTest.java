@@ -2,8 +2,6 @@ package upshot.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.net.http.HttpResponse;
 import java.time.Instant;
 import java.util.List;
@@ -17,6 +15,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 import upshot.app.AppTest;
 import upshot.app.People;
 import upshot.app.Web;
@@ -99,7 +99,7 @@ class PagesAreLightTest {
         HttpResponse<String> drawings = drawings(shots, keys);
         JsonNode drawn = new ObjectMapper().readTree(drawings.body());
         for (String key : keys.split(",")) {
-            assertThat(drawn.path(key).asText()).startsWith("<svg").endsWith("</svg>");
+            assertThat(drawn.path(key).asString()).startsWith("<svg").endsWith("</svg>");
         }
         assertThat(drawings.headers().firstValue("Cache-Control").orElseThrow()).contains("private", "immutable");
         assertThat(drawings(shots, "000000000000")

@@ -158,6 +158,6 @@ class EditAnswersTest {
     void the_brief_itself_cannot_be_removed() throws Exception {
         post_("{\"stage\":\"brief\",\"gesture\":\"remove\",\"arguments\":{\"kind\":\"brief\",\"id\":\"%s\"}}"
                         .formatted(briefId))
-                .andExpect(status().isUnprocessableEntity());
+                .andExpect(status().isUnprocessableContent());
     }
 }

@@ -2,7 +2,6 @@ package upshot.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.AbstractMap;
@@ -20,6 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.ObjectMapper;
 import upshot.app.AppTest;
 import upshot.app.People;
 import upshot.app.Web;
@@ -85,7 +85,7 @@ class HostileRequestsTest {
 
     private static void said(HttpResponse<String> answer, int status) throws Exception {
         assertThat(answer.statusCode()).as(answer.body()).isEqualTo(status);
-        assertThat(JSON.readTree(answer.body()).path("message").asText()).isNotBlank();
+        assertThat(JSON.readTree(answer.body()).path("message").asString()).isNotBlank();
     }
 
     @ParameterizedTest

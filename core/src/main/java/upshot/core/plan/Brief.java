@@ -32,7 +32,7 @@ import upshot.core.measure.FrameRate;
  * @param wrapTime when the crew must be done; at or before the call it means the next morning
  * @param place where, up to 200 characters, may be empty
  * @param coordinates where that is, when it is known
- * @param zone IANA name of the time zone, or empty for the zone of the coordinates
+ * @param zone IANA name of the time zone, or empty while none was chosen
  */
 public record Brief(
         UUID id,

@@ -1,14 +1,14 @@
 package upshot.exchange.json;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 import upshot.core.plan.Change;
 import upshot.core.plan.Field;
 import upshot.core.plan.Kind;
@@ -39,7 +39,7 @@ public final class ChangeJson {
     public static Change.Batch read(String json) {
         try {
             return read(MAPPER.readTree(json));
-        } catch (JsonProcessingException broken) {
+        } catch (JacksonException broken) {
             throw new UnreadableJson("This is no JSON.", broken);
         }
     }
@@ -71,7 +71,7 @@ public final class ChangeJson {
      * @throws UnreadableJson when it is no value of the field's type
      */
     public static Object typed(Field field, String text) {
-        return ValueJson.read(field, JsonNodeFactory.instance.textNode(text));
+        return ValueJson.read(field, JsonNodeFactory.instance.stringNode(text));
     }
 
     private static ObjectNode step(Change step) {
@@ -106,16 +106,16 @@ public final class ChangeJson {
     }
 
     private static Change readStep(JsonNode step) {
-        Kind<?> kind = Kind.named(step.path("kind").asText())
+        Kind<?> kind = Kind.named(step.path("kind").asString(""))
                 .orElseThrow(() -> new UnreadableJson(
-                        "“%s” is no kind of record.".formatted(step.path("kind").asText())));
-        return switch (step.path("op").asText()) {
+                        "“%s” is no kind of record.".formatted(step.path("kind").asString(""))));
+        return switch (step.path("op").asString("")) {
             case "add" -> new Change.Add(readRecord(kind, step.path("record")));
             case "remove" -> new Change.Remove(readRecord(kind, step.path("record")));
             case "set" -> readSet(kind, step);
             default ->
                 throw new UnreadableJson(
-                        "“%s” is no change.".formatted(step.path("op").asText()));
+                        "“%s” is no change.".formatted(step.path("op").asString("")));
         };
     }
 
@@ -126,12 +126,12 @@ public final class ChangeJson {
     }
 
     private static Change readSet(Kind<?> kind, JsonNode step) {
-        String name = step.path("field").asText();
+        String name = step.path("field").asString("");
         Field field = kind.field(name)
                 .orElseThrow(() -> new UnreadableJson("A %s has no field “%s”.".formatted(kind.name(), name)));
         return new Change.Set(
                 kind,
-                readId(step.path("id").asText()),
+                readId(step.path("id").asString("")),
                 name,
                 ValueJson.read(field, step.get("before")),
                 ValueJson.read(field, step.get("after")));

@@ -1,9 +1,9 @@
 package upshot.exchange.json;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import tools.jackson.databind.JsonNode;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;

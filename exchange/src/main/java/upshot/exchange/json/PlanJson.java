@@ -1,17 +1,17 @@
 package upshot.exchange.json;
 
-import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.StreamReadConstraints;
-import com.fasterxml.jackson.core.StreamReadFeature;
-import com.fasterxml.jackson.databind.DeserializationFeature;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.json.JsonMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.exc.JacksonIOException;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import upshot.core.plan.Field;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
@@ -33,20 +33,16 @@ public final class PlanJson {
     /** A job of the largest size is a fifth of this. */
     public static final int MOST_BYTES = 16 << 20;
 
-    private static final JsonMapper MAPPER = JsonMapper.builder()
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(8)
+                            .maxStringLength(20_000)
+                            .maxNumberLength(60)
+                            .build())
+                    .build())
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .disable(StreamReadFeature.INCLUDE_SOURCE_IN_LOCATION)
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();
-
-    static {
-        MAPPER.getFactory()
-                .setStreamReadConstraints(StreamReadConstraints.builder()
-                        .maxNestingDepth(8)
-                        .maxStringLength(20_000)
-                        .maxNumberLength(60)
-                        .build());
-    }
 
     private PlanJson() {}
 
@@ -69,7 +65,7 @@ public final class PlanJson {
     public static List<PlanRecord> readRecords(String json) {
         List<PlanRecord> records = new ArrayList<>();
         for (JsonNode one : parse(json)) {
-            Kind<?> kind = Kind.named(one.path("kind").asText())
+            Kind<?> kind = Kind.named(one.path("kind").asString(""))
                     .orElseThrow(() -> new Unreadable("", "There is a record of no known kind."));
             records.add(record(kind, one.path("record"), kind.name()));
         }
@@ -93,22 +89,22 @@ public final class PlanJson {
         }
         try (JsonParser parser = MAPPER.createParser(Stoppable.stream(file))) {
             return new PlanReader(parser).read();
-        } catch (JsonProcessingException broken) {
-            throw broken(broken);
-        } catch (IOException broken) {
+        } catch (JacksonIOException broken) {
             throw new Unreadable("", "This is not UTF-8 text.");
+        } catch (JacksonException broken) {
+            throw broken(broken);
         }
     }
 
     private static JsonNode parse(String json) {
         try {
             return MAPPER.readTree(json);
-        } catch (JsonProcessingException broken) {
+        } catch (JacksonException broken) {
             throw broken(broken);
         }
     }
 
-    private static Unreadable broken(JsonProcessingException broken) {
+    private static Unreadable broken(JacksonException broken) {
         String where = broken.getLocation() == null
                 ? ""
                 : "Line %d, character %d"

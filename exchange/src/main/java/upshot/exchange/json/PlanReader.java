@@ -1,15 +1,14 @@
 package upshot.exchange.json;
 
-import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.core.JsonToken;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 import upshot.core.finding.Say;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
@@ -35,11 +34,11 @@ final class PlanReader {
         this.parser = parser;
     }
 
-    Plan read() throws IOException {
+    Plan read() {
         if (parser.nextToken() != JsonToken.START_OBJECT) {
             throw otherFormat();
         }
-        while (parser.nextToken() == JsonToken.FIELD_NAME) {
+        while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
             String name = parser.currentName();
             parser.nextToken();
             switch (name) {
@@ -64,26 +63,26 @@ final class PlanReader {
         return plan();
     }
 
-    private void readFormat() throws IOException {
+    private void readFormat() {
         if (!PlanJson.FORMAT.equals(text())) {
             throw otherFormat();
         }
         formatSaid = true;
     }
 
-    private void readVersion() throws IOException {
+    private void readVersion() {
         if (!text().equals(Integer.toString(PlanJson.VERSION))) {
             throw otherVersion(shortened(text()));
         }
         versionSaid = true;
     }
 
-    private void readRecords() throws IOException {
+    private void readRecords() {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
             throw noRecords();
         }
         recordsSaid = true;
-        while (parser.nextToken() == JsonToken.FIELD_NAME) {
+        while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
             String name = parser.currentName();
             Kind<?> kind = Kind.named(name).orElseThrow(() -> unknown(name, "Records"));
             if (parser.nextToken() != JsonToken.START_ARRAY) {
@@ -93,7 +92,7 @@ final class PlanReader {
         }
     }
 
-    private void readAll(Kind<?> kind) throws IOException {
+    private void readAll(Kind<?> kind) {
         List<PlanRecord> all = records.computeIfAbsent(kind, none -> new ArrayList<>());
         while (parser.nextToken() != JsonToken.END_ARRAY) {
             if (all.size() == Plan.most(kind)) {
@@ -106,12 +105,12 @@ final class PlanReader {
         }
     }
 
-    private ObjectNode object(Kind<?> kind, String where) throws IOException {
+    private ObjectNode object(Kind<?> kind, String where) {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
             throw new Unreadable(where, "This is no record.");
         }
         ObjectNode node = NODES.objectNode();
-        while (parser.nextToken() == JsonToken.FIELD_NAME) {
+        while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
             String name = parser.currentName();
             if (kind.field(name).isEmpty()) {
                 throw unknown(name, where);
@@ -122,9 +121,9 @@ final class PlanReader {
         return node;
     }
 
-    private JsonNode value(String where) throws IOException {
+    private JsonNode value(String where) {
         return switch (parser.currentToken()) {
-            case VALUE_STRING -> NODES.textNode(parser.getText());
+            case VALUE_STRING -> NODES.stringNode(parser.getString());
             case VALUE_NUMBER_INT ->
                 switch (parser.getNumberType()) {
                     case INT -> NODES.numberNode(parser.getIntValue());
@@ -149,8 +148,8 @@ final class PlanReader {
     }
 
     /** The text of a single value, empty for anything else. */
-    private String text() throws IOException {
-        return parser.currentToken().isScalarValue() ? parser.getText() : "";
+    private String text() {
+        return parser.currentToken().isScalarValue() ? parser.getString() : "";
     }
 
     private static Unreadable otherFormat() {

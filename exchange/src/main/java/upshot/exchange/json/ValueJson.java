@@ -1,7 +1,5 @@
 package upshot.exchange.json;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -9,6 +7,8 @@ import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import upshot.core.plan.Field;
 import upshot.core.plan.Written;
 
@@ -43,7 +43,7 @@ final class ValueJson {
         if (value instanceof Boolean truth) {
             return NODES.booleanNode(truth);
         }
-        return NODES.textNode(value instanceof Enum<?> choice ? choice.name() : value.toString());
+        return NODES.stringNode(value instanceof Enum<?> choice ? choice.name() : value.toString());
     }
 
     /**
@@ -54,7 +54,7 @@ final class ValueJson {
     static Object read(Field field, JsonNode node) {
         boolean empty = node == null
                 || node.isNull()
-                || node.isTextual() && node.asText().isBlank();
+                || node.isString() && node.asString().isBlank();
         if (field.optional()) {
             return empty ? Optional.empty() : Optional.of(value(field, node));
         }
@@ -70,7 +70,7 @@ final class ValueJson {
         if (!node.isValueNode()) {
             throw new UnreadableJson("The field %s holds no single value.".formatted(field.name()));
         }
-        String text = node.asText();
+        String text = node.asString();
         if (text.length() > longest(field.type())) {
             throw new UnreadableJson("The field %s is too long.".formatted(field.name()));
         }
@@ -91,7 +91,7 @@ final class ValueJson {
     }
 
     private static Object parse(Class<?> type, JsonNode node) {
-        String text = node.asText();
+        String text = node.asString();
         if (type == String.class) {
             return text;
         }
@@ -132,7 +132,7 @@ final class ValueJson {
     }
 
     private static int whole(JsonNode node, String text) {
-        if (node.isNumber() && !node.canConvertToInt()) {
+        if (node.isIntegralNumber() && !node.canConvertToInt()) {
             throw new IllegalArgumentException("%s is too large.".formatted(text));
         }
         return Integer.parseInt(text.strip());

@@ -1,11 +1,10 @@
 package upshot.exchange.play;
 
-import com.fasterxml.jackson.core.JsonFactory;
-import com.fasterxml.jackson.core.JsonGenerator;
-import java.io.IOException;
 import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.List;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.ObjectWriteContext;
+import tools.jackson.core.json.JsonFactory;
 import upshot.core.frame.FramePoint;
 import upshot.core.frame.Shape;
 import upshot.core.play.PlayedUse;
@@ -25,23 +24,23 @@ public final class PlayJson {
 
     public static String write(Playing playing) {
         StringWriter text = new StringWriter(1 << 16);
-        try (JsonGenerator json = JSON.createGenerator(text)) {
+        try (JsonGenerator json = JSON.createGenerator(ObjectWriteContext.empty(), text)) {
             json.writeStartObject();
-            json.writeStringField("name", playing.name());
-            json.writeNumberField("aspect", playing.aspect());
-            json.writeNumberField("rate", playing.rate().perSecond());
-            json.writeNumberField("frames", playing.frames());
-            json.writeObjectFieldStart("colours");
+            json.writeStringProperty("name", playing.name());
+            json.writeNumberProperty("aspect", playing.aspect());
+            json.writeNumberProperty("rate", playing.rate().perSecond());
+            json.writeNumberProperty("frames", playing.frames());
+            json.writeObjectPropertyStart("colours");
             for (Shape.Role role : Shape.Role.values()) {
-                json.writeStringField(role.name(), Marks.colour(role));
+                json.writeStringProperty(role.name(), Marks.colour(role));
             }
             json.writeEndObject();
-            json.writeArrayFieldStart("uses");
+            json.writeArrayPropertyStart("uses");
             for (PlayedUse use : playing.uses()) {
                 write(json, use);
             }
             json.writeEndArray();
-            json.writeArrayFieldStart("clicks");
+            json.writeArrayPropertyStart("clicks");
             for (Playing.Click click : playing.clicks()) {
                 json.writeStartArray();
                 json.writeNumber(Math.round(click.atS() * 1e6) / 1e6);
@@ -50,28 +49,26 @@ public final class PlayJson {
             }
             json.writeEndArray();
             json.writeEndObject();
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
         }
         return text.toString();
     }
 
-    private static void write(JsonGenerator json, PlayedUse use) throws IOException {
+    private static void write(JsonGenerator json, PlayedUse use) {
         json.writeStartObject();
-        json.writeStringField("code", use.code());
-        json.writeStringField("action", use.action());
-        json.writeNumberField("start", use.startFrame());
-        json.writeNumberField("frames", use.frames());
-        json.writeStringField("entry", use.entry().name());
-        json.writeNumberField("join", use.joinFrames());
-        json.writeStringField("pace", use.pace());
-        json.writeArrayFieldStart("keys");
+        json.writeStringProperty("code", use.code());
+        json.writeStringProperty("action", use.action());
+        json.writeNumberProperty("start", use.startFrame());
+        json.writeNumberProperty("frames", use.frames());
+        json.writeStringProperty("entry", use.entry().name());
+        json.writeNumberProperty("join", use.joinFrames());
+        json.writeStringProperty("pace", use.pace());
+        json.writeArrayPropertyStart("keys");
         for (PlayedUse.Key key : use.keys()) {
             json.writeStartObject();
-            json.writeArrayFieldStart("eye");
+            json.writeArrayPropertyStart("eye");
             write(json, List.of(key.eye()));
             json.writeEndArray();
-            json.writeArrayFieldStart("shapes");
+            json.writeArrayPropertyStart("shapes");
             for (Shape shape : key.shapes()) {
                 write(json, shape);
             }
@@ -82,7 +79,7 @@ public final class PlayJson {
         json.writeEndObject();
     }
 
-    private static void write(JsonGenerator json, Shape shape) throws IOException {
+    private static void write(JsonGenerator json, Shape shape) {
         json.writeStartArray();
         if (shape instanceof Shape.Area area) {
             begin(json, "a", shape);
@@ -101,12 +98,12 @@ public final class PlayJson {
         json.writeEndArray();
     }
 
-    private static void begin(JsonGenerator json, String letter, Shape shape) throws IOException {
+    private static void begin(JsonGenerator json, String letter, Shape shape) {
         json.writeString(letter);
         json.writeString(shape.role().name());
     }
 
-    private static void write(JsonGenerator json, List<FramePoint> points) throws IOException {
+    private static void write(JsonGenerator json, List<FramePoint> points) {
         for (FramePoint point : points) {
             json.writeNumber(whole(point.u()));
             json.writeNumber(whole(point.v()));

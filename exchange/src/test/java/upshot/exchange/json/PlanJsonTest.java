@@ -3,12 +3,9 @@ package upshot.exchange.json;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.networknt.schema.JsonSchema;
-import com.networknt.schema.JsonSchemaFactory;
-import com.networknt.schema.SpecVersion;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -23,6 +20,9 @@ import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 import upshot.core.RandomPlans;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Action;
@@ -82,8 +82,9 @@ class PlanJsonTest {
                 .isEmpty();
     }
 
-    private static JsonSchema schema() throws IOException {
-        return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(Files.readString(PUBLISHED));
+    private static Schema schema() throws IOException {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(PUBLISHED));
     }
 
     private static final Path PUBLISHED = Path.of("../docs/plan.schema.json");
@@ -188,18 +189,18 @@ class PlanJsonTest {
             List<String> values = new ArrayList<>();
             collect("", new ObjectMapper().readTree(file), values);
             return values.stream().sorted().toList();
-        } catch (JsonProcessingException impossible) {
+        } catch (JacksonException impossible) {
             throw new IllegalStateException(impossible);
         }
     }
 
     private static void collect(String name, JsonNode node, List<String> into) {
         if (node.isObject()) {
-            node.fields().forEachRemaining(field -> collect(field.getKey(), field.getValue(), into));
+            node.properties().forEach(field -> collect(field.getKey(), field.getValue(), into));
         } else if (node.isArray()) {
-            node.elements().forEachRemaining(element -> collect(name, element, into));
+            node.forEach(element -> collect(name, element, into));
         } else {
-            into.add(name + "=" + (node.isNumber() ? Double.toString(node.asDouble()) : node.asText()));
+            into.add(name + "=" + (node.isNumber() ? Double.toString(node.asDouble()) : node.asString()));
         }
     }
 

@@ -2,8 +2,6 @@ package upshot.exchange.play;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -13,6 +11,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 import upshot.core.SamplePlan;
 import upshot.core.cut.PaperCut;
 import upshot.core.plan.Action;
@@ -36,7 +36,7 @@ class PlayPageTest {
     void the_data_say_when_what_is_drawn() throws Exception {
         JsonNode json = new ObjectMapper().readTree(PlayJson.write(Playing.of(cut())));
 
-        assertThat(json.get("name").asText()).isEqualTo(HOSTILE);
+        assertThat(json.get("name").asString()).isEqualTo(HOSTILE);
         assertThat(json.get("frames").asLong()).isEqualTo(60);
         assertThat(json.get("rate").asDouble()).isEqualTo(24);
         assertThat(json.get("uses")).hasSize(2);
@@ -44,8 +44,8 @@ class PlayPageTest {
         assertThat(json.get("clicks")).hasSize(5);
         JsonNode shape =
                 json.get("uses").get(0).get("keys").get(0).get("shapes").get(0);
-        assertThat(shape.get(0).asText()).isEqualTo("a");
-        assertThat(json.get("colours").get(shape.get(1).asText()).asText()).matches("#[0-9a-f]{6}");
+        assertThat(shape.get(0).asString()).isEqualTo("a");
+        assertThat(json.get("colours").get(shape.get(1).asString()).asString()).matches("#[0-9a-f]{6}");
         assertThat(json.get("uses").get(0).get("keys"))
                 .as("eight a second, and the first")
                 .hasSize(9);
@@ -74,7 +74,7 @@ class PlayPageTest {
         Matcher data =
                 Pattern.compile("id=\"playing\">(.*?)</script>", Pattern.DOTALL).matcher(page);
         assertThat(data.find()).isTrue();
-        assertThat(new ObjectMapper().readTree(data.group(1)).get("name").asText())
+        assertThat(new ObjectMapper().readTree(data.group(1)).get("name").asString())
                 .isEqualTo(HOSTILE);
     }
 
