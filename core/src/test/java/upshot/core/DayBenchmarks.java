@@ -10,13 +10,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import upshot.core.order.DayPlan;
-import upshot.core.order.Levels;
-import upshot.core.order.RunningOrder;
+import upshot.core.order.Search;
 import upshot.core.order.Shoot;
 import upshot.core.order.ShootingOrder;
 import upshot.core.order.WrittenOrder;
 import upshot.core.plan.Plan;
-import upshot.core.search.Search;
+import upshot.day.DayOrder;
+import upshot.day.Levels;
 
 /** How good the search for an order is in the time that a planner gives it, and how it grows. */
 public final class DayBenchmarks {
@@ -31,20 +31,16 @@ public final class DayBenchmarks {
     /** A day of so many shots whose order is written down. */
     static DayPlan writtenDown(int shots) {
         Plan plan = new RandomDays(1).workday(shots);
-        return ShootingOrder.of(
-                plan.apply(WrittenOrder.of(ShootingOrder.of(plan).order(), UUID::randomUUID)));
+        return ShootingOrder.of(plan.apply(
+                WrittenOrder.of(Shoot.of(plan), ShootingOrder.of(plan).order().crews(), UUID::randomUUID)));
     }
 
     /** The first setup moved to the middle, and the day timed again. */
     static Object moved(DayPlan day) {
-        Plan plan = day.order().shoot().plan();
+        Plan plan = day.shoot().plan();
         DayPlan.Slot slot = day.slots().get(0);
         return ShootingOrder.of(plan.apply(WrittenOrder.move(
-                day,
-                UUID::randomUUID,
-                slot.setup(),
-                slot.pace().crew(),
-                day.slots().size() / 2)));
+                day, UUID::randomUUID, slot.setup(), slot.crew(), day.slots().size() / 2)));
     }
 
     /**
@@ -60,7 +56,7 @@ public final class DayBenchmarks {
         int within = 0;
         boolean neverWorse = true;
         for (int day = 0; day < DAYS; day++) {
-            RunningOrder begin = ShootingOrder.of(Shoot.of(new RandomDays(1000L + day).workday(SHOTS)))
+            DayOrder begin = ShootingOrder.of(Shoot.of(new RandomDays(1000L + day).workday(SHOTS)))
                     .order();
             Levels usual = found(begin, day, USUAL_S);
             Levels best = found(begin, day, LONG_S);
@@ -98,7 +94,7 @@ public final class DayBenchmarks {
                         String.join("\n", rows));
     }
 
-    private static Levels found(RunningOrder begin, long seed, double seconds) {
+    private static Levels found(DayOrder begin, int seed, double seconds) {
         return new Search(begin, Search.Effort.time(seed, Duration.ofMillis((long) (seconds * 1000))))
                 .run(better -> {})
                 .levels();
@@ -118,7 +114,7 @@ public final class DayBenchmarks {
         List<String> rows = new ArrayList<>();
         for (int shots : new int[] {20, 40, 60, 100, 150}) {
             Shoot shoot = Shoot.of(new RandomDays(2000).workday(shots));
-            RunningOrder begin = ShootingOrder.of(shoot).order();
+            DayOrder begin = ShootingOrder.of(shoot).order();
             long before = System.nanoTime();
             for (int i = 0; i < 20; i++) {
                 ShootingOrder.of(shoot);

@@ -58,9 +58,9 @@ public final class Golden {
                     .formatted(
                             slot.number(),
                             slot.setup().codes(),
-                            slot.startMin(),
-                            slot.endMin(),
-                            slot.pace().crew().index()));
+                            slot.times().gettingReady().afterCall(),
+                            slot.times().end().afterCall(),
+                            slot.crew().index()));
         }
         said.addAll(NotFitting.of(verdict.plan(), verdict.day()).inWords());
         said.add("slack %d".formatted(verdict.day().slackMin()));

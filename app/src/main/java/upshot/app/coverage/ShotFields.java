@@ -7,11 +7,11 @@ import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.core.coverage.Coverage;
 import upshot.core.finding.Say;
+import upshot.core.ground.Glass;
 import upshot.core.house.LightSchool;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
-import upshot.core.shot.Glass;
 import upshot.core.size.Size;
 
 /** Everything about a shot that can be set in place, what is set most often first. */

@@ -3,6 +3,7 @@ package upshot.app.coverage;
 import java.util.ArrayList;
 import java.util.List;
 import upshot.core.finding.Say;
+import upshot.core.ground.Stand;
 import upshot.core.optics.Separation;
 import upshot.core.plan.Action;
 import upshot.core.plan.Line;
@@ -13,7 +14,6 @@ import upshot.core.shot.Moving;
 import upshot.core.shot.Recording;
 import upshot.core.shot.Room;
 import upshot.core.shot.ShotNumbers;
-import upshot.core.shot.Stand;
 import upshot.core.time.Motion;
 
 /** The figures of a shot, in groups, each with the formula and the inputs that it comes from. */

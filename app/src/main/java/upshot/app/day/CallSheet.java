@@ -2,6 +2,7 @@ package upshot.app.day;
 
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
@@ -12,9 +13,9 @@ import upshot.core.coverage.Coverage;
 import upshot.core.finding.Say;
 import upshot.core.light.SunDay;
 import upshot.core.order.DayPlan;
-import upshot.core.order.MinutesTable;
 import upshot.core.order.NotFitting;
-import upshot.core.order.Setup;
+import upshot.core.order.SpentMinutes;
+import upshot.core.order.Whys;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
@@ -27,6 +28,7 @@ import upshot.core.plan.WantedLight;
 import upshot.core.shot.RaisedCautions;
 import upshot.core.size.SubjectKind;
 import upshot.core.verdict.Verdict;
+import upshot.day.Minute;
 
 /**
  * The day on paper, for everybody who comes.
@@ -97,7 +99,7 @@ record CallSheet(
                 brief.name(),
                 date(brief),
                 "Call %s, unloading and safety talk until %s, wrap %s"
-                        .formatted(brief.callTime(), clock(brief, day.talkMin()), brief.wrapTime()),
+                        .formatted(brief.callTime(), day.clock(day.talk()), brief.wrapTime()),
                 sun(brief),
                 people(plan, day),
                 plan.<Moment>list(Kind.MOMENT).stream().map(CallSheet::said).toList(),
@@ -112,10 +114,6 @@ record CallSheet(
     private static String date(Brief brief) {
         String place = brief.place().isEmpty() ? "" : ", " + brief.place();
         return brief.shootDate().map(DAY::format).orElse("No date yet") + place;
-    }
-
-    private static String clock(Brief brief, int minutesAfterCall) {
-        return brief.callTime().plusMinutes(minutesAfterCall).toString();
     }
 
     private static List<String> sun(Brief brief) {
@@ -148,10 +146,13 @@ record CallSheet(
                             && Coverage.performing(plan, slot.setup().action()).contains(subject))
                     .toList();
             if (!slots.isEmpty()) {
-                int last = slots.stream().mapToInt(DayPlan.Slot::endMin).max().orElseThrow();
+                Minute last = slots.stream()
+                        .map(slot -> slot.times().end())
+                        .max(Comparator.naturalOrder())
+                        .orElseThrow();
                 calls.add(new Call(
                         subject.name(),
-                        "%s to %s".formatted(clock(plan.brief(), slots.get(0).startMin()), clock(plan.brief(), last)),
+                        "%s to %s".formatted(day.clock(slots.get(0).times().gettingReady()), day.clock(last)),
                         slots.stream()
                                 .map(slot -> slot.setup().spot().name())
                                 .distinct()
@@ -168,9 +169,6 @@ record CallSheet(
     private static Stop stop(Verdict verdict, int place, BiFunction<Verdict, Shot, FrameView> frame) {
         Plan plan = verdict.plan();
         DayPlan.Slot slot = verdict.day().slots().get(place);
-        Setup before = slot.pace().afterAnother()
-                ? verdict.day().slots().get(place - 1).setup()
-                : null;
         Shot first = slot.setup().first();
         Cautions cautions = slot.setup().shots().stream()
                 .map(shot -> RaisedCautions.of(plan, shot))
@@ -178,8 +176,8 @@ record CallSheet(
         WantedLight light = slot.setup().action().wantedLight();
         return new Stop(
                 slot.number(),
-                clock(plan.brief(), slot.startMin()),
-                clock(plan.brief(), slot.endMin()),
+                verdict.day().clock(slot.times().gettingReady()).toString(),
+                verdict.day().clock(slot.times().end()).toString(),
                 crew(slot) + slot.setup().spot().name(),
                 slot.setup().action().name(),
                 slot.fixed(),
@@ -188,9 +186,8 @@ record CallSheet(
                                 first.support().label(),
                                 Say.number(first.focalLengthMm(), 0),
                                 first.captureRate().label()),
-                MinutesTable.of(plan).change(before, slot.setup()).stream()
-                        .map(MinutesTable.Item::label)
-                        .collect(Collectors.joining(", ")),
+                new Whys(verdict.day())
+                        .gettingReady(slot).stream().map(SpentMinutes::label).collect(Collectors.joining(", ")),
                 Coverage.performing(plan, slot.setup().action()).stream()
                         .map(Subject::name)
                         .collect(Collectors.joining(", ")),
@@ -203,7 +200,7 @@ record CallSheet(
 
     /** Which day or unit, where it is not the brief's own. */
     private static String crew(DayPlan.Slot slot) {
-        String name = slot.pace().crew().name();
+        String name = slot.crew().name();
         return name.isEmpty() ? "" : name + ": ";
     }
 

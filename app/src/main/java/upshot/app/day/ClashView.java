@@ -13,7 +13,7 @@ record ClashView(List<String> limits) {
 
     /** Empty limits where everything that must be is shot, or no small clash explains why not. */
     static ClashView of(Verdict verdict) {
-        boolean small = verdict.day().order().shoot().size() <= MOST_SETUPS;
+        boolean small = verdict.day().shoot().size() <= MOST_SETUPS;
         boolean missing = small
                 && verdict.day().dropped().stream()
                         .anyMatch(dropped -> dropped.setup().priority() == Priority.MUST);

@@ -16,7 +16,7 @@ record DayDesk(DayPlan day, Setup setup) {
     static DayDesk of(Plan plan, Arguments arguments) {
         UUID shot = arguments.chosen(plan, Kind.SHOT, "id").id();
         DayPlan day = ShootingOrder.of(plan);
-        Setup setup = day.order().shoot().setups().stream()
+        Setup setup = day.shoot().setups().stream()
                 .filter(one -> one.shots().stream().anyMatch(made -> made.id().equals(shot)))
                 .findFirst()
                 .orElseThrow(() -> new EditRefused("This setup was let go; take it back first."));

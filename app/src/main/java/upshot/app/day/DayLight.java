@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import upshot.core.light.SunDay;
 import upshot.core.order.Crew;
+import upshot.day.Minute;
 
 /** The light on a crew's clock, in minutes after the brief's call: daylight where none of the others is. */
 final class DayLight {
@@ -37,7 +38,7 @@ final class DayLight {
 
     DayLight(SunDay first, Crew crew) {
         this.crew = crew;
-        Instant call = crew.instant(first.date(), first.zone(), crew.callMin());
+        Instant call = crew.instant(first.date(), first.zone(), new Minute(crew.callMin()));
         for (int day = 0; day <= 1; day++) {
             SunDay sun = new SunDay(first.place(), first.date().plusDays(crew.dayOffset() + day), first.zone());
             sun.golden().forEach(window -> add("golden light", call, window));

@@ -10,12 +10,12 @@ import upshot.core.finding.Say;
 import upshot.core.light.SunDay;
 import upshot.core.order.Crew;
 import upshot.core.order.DayPlan;
-import upshot.core.order.Pace;
 import upshot.core.order.Setup;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Moment;
 import upshot.core.verdict.Verdict;
+import upshot.day.Pause;
 
 /** The day of a crew as rows by the clock: setups, what lies between them, and the agenda. */
 final class DayRows {
@@ -87,7 +87,7 @@ final class DayRows {
     }
 
     static List<CrewDay> of(Verdict verdict, Optional<DayPlan.Slot> chosen) {
-        List<Crew> crews = verdict.day().order().shoot().crews();
+        List<Crew> crews = verdict.day().shoot().crews();
         return crews.stream()
                 .map(crew -> new CrewDay(
                         crew.index(),
@@ -109,30 +109,30 @@ final class DayRows {
 
     private static List<FixedMoment> moments(Verdict verdict, Crew crew) {
         return verdict.day().slotsOf(crew).stream()
-                .filter(slot -> slot.fixed() && !slot.pace().rollsAlong())
+                .filter(slot -> slot.fixed() && !slot.state().rollsAlong())
                 .map(slot -> new FixedMoment(
-                        clock(verdict.plan().brief(), slot.pace().rollMin()),
+                        verdict.day().clock(slot.times().roll()).toString(),
                         slot.setup().action().name(),
                         slot.setup().first().id().toString()))
                 .toList();
     }
 
     private List<Row> all() {
-        int now = crew.callMin() + verdict.day().talkMin();
+        int now = crew.callMin() + verdict.day().talk().afterCall();
         other(crew.callMin(), now, "Arrive, unload, safety talk");
         int place = 0;
         for (DayPlan.Slot slot : verdict.day().slotsOf(crew)) {
-            if (!slot.pace().rollsAlong()) {
-                for (Pace.Pause pause : slot.pace().pauses()) {
+            if (!slot.state().rollsAlong()) {
+                for (Pause pause : slot.state().pauses()) {
                     free(now, pause.fromMin());
                     other(pause.fromMin(), pause.untilMin(), pause.kind().label());
                     now = pause.untilMin();
                 }
             }
-            free(now, slot.startMin());
+            free(now, slot.times().gettingReady().afterCall());
             rows.add(setup(slot, place));
             place++;
-            now = Math.max(now, slot.endMin());
+            now = Math.max(now, slot.times().end().afterCall());
         }
         other(now, crew.wrapMin(), "Free until the wrap");
         light.ifPresent(known -> known.changes().forEach(this::light));
@@ -209,10 +209,10 @@ final class DayRows {
         UUID id = slot.setup().first().id();
         return new Row(
                 "setup",
-                slot.startMin(),
-                clock(brief, slot.startMin()),
-                clock(brief, slot.endMin()),
-                slot.endMin() - slot.startMin() + " min",
+                slot.times().gettingReady().afterCall(),
+                verdict.day().clock(slot.times().gettingReady()).toString(),
+                verdict.day().clock(slot.times().end()).toString(),
+                slot.minutes() + " min",
                 id.toString(),
                 Integer.toString(slot.number()),
                 place,
@@ -224,7 +224,9 @@ final class DayRows {
                         .map(shot -> FrameView.undrawn(verdict, shot))
                         .toList(),
                 new SlotNotes(verdict, light).of(slot),
-                strip(slot.startMin(), slot.endMin()),
+                strip(
+                        slot.times().gettingReady().afterCall(),
+                        slot.times().end().afterCall()),
                 chosen.filter(one -> one.setup().equals(slot.setup())).isPresent());
     }
 

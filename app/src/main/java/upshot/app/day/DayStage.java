@@ -62,6 +62,7 @@ class DayStage implements Stage {
      * @param place among the setups of its crew
      * @param last whether no setup of its crew follows
      * @param why sentences
+     * @param notEarlier another, on what an earlier place would break or cost
      * @param next what would go if the day runs late
      * @param crews that it could be given to, empty where there is one crew
      */
@@ -78,6 +79,7 @@ class DayStage implements Stage {
             List<Caution> cautions,
             List<FindingView> findings,
             List<String> why,
+            String notEarlier,
             List<Minutes> minutes,
             List<LossView> next,
             List<CrewChoice> crews) {}
@@ -146,10 +148,9 @@ class DayStage implements Stage {
 
     private static SetupPanel panel(Verdict verdict, DayPlan.Slot slot) {
         DayPlan day = verdict.day();
-        Brief brief = verdict.plan().brief();
         Setup setup = slot.setup();
         Whys words = new Whys(day);
-        List<DayPlan.Slot> own = day.slotsOf(slot.pace().crew());
+        List<DayPlan.Slot> own = day.slotsOf(slot.crew());
         int place = own.indexOf(slot);
         return new SetupPanel(
                 setup.first().id().toString(),
@@ -159,8 +160,8 @@ class DayStage implements Stage {
                 DayRows.name(setup),
                 "%s to %s, %s"
                         .formatted(
-                                DayRows.clock(brief, slot.startMin()),
-                                DayRows.clock(brief, slot.endMin()),
+                                day.clock(slot.times().gettingReady()),
+                                day.clock(slot.times().end()),
                                 DayRows.kit(setup)),
                 slot.fixed(),
                 slot.pinned(),
@@ -168,6 +169,7 @@ class DayStage implements Stage {
                 cautions(verdict.plan(), setup),
                 TwoCameraMatch.of(verdict, slot).stream().map(FindingView::of).toList(),
                 words.of(slot),
+                words.notEarlier(slot),
                 words.minutes(slot).stream()
                         .map(item -> new Minutes(item.label(), Say.number(item.minutes(), 1)))
                         .toList(),
@@ -176,8 +178,8 @@ class DayStage implements Stage {
     }
 
     private static List<CrewChoice> crews(DayPlan day, DayPlan.Slot slot) {
-        return day.order().shoot().crews().stream()
-                .filter(crew -> crew != slot.pace().crew())
+        return day.shoot().crews().stream()
+                .filter(crew -> crew != slot.crew())
                 .map(crew -> new CrewChoice(crew.index(), crew.name().isEmpty() ? "the first crew" : crew.name()))
                 .toList();
     }

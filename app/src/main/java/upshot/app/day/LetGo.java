@@ -37,7 +37,7 @@ class LetGo implements Gesture {
         DayDesk at = DayDesk.of(desk.plan(), arguments);
         return Proposal.showing(
                 "let %s go".formatted(at.setup().codes()),
-                WrittenOrder.letGo(at.day().order().shoot(), desk.ids(), at.setup()),
+                WrittenOrder.letGo(at.day().shoot(), desk.ids(), at.setup()),
                 Map.of("setup", ""));
     }
 

@@ -49,10 +49,10 @@ class MoveSetup implements Gesture {
         if (wanted.isEmpty()) {
             return at.day()
                     .slotOf(at.setup().first())
-                    .map(slot -> slot.pace().crew())
-                    .orElseGet(() -> at.day().order().shoot().crews().get(0));
+                    .map(slot -> slot.crew())
+                    .orElseGet(() -> at.day().shoot().crews().get(0));
         }
-        return at.day().order().shoot().crews().stream()
+        return at.day().shoot().crews().stream()
                 .filter(crew -> Integer.toString(crew.index()).equals(wanted))
                 .findFirst()
                 .orElseThrow(() -> new InvalidField("crew", "This crew is not there any more."));

@@ -26,12 +26,13 @@ record Moved(String words, boolean breaks) {
                             .formatted(at.setup().codes()),
                     true);
         }
-        Crew crew = at.slot().pace().crew();
+        Crew crew = at.slot().crew();
         DayPlan after =
                 ShootingOrder.of(plan.apply(WrittenOrder.move(at.day(), UUID::randomUUID, at.setup(), crew, to)));
         Comparison compared = Comparison.of(at.day(), after);
         String begins = after.slotOf(at.setup().first())
-                .map(slot -> "%s begins at %s".formatted(at.setup().codes(), clock(plan, slot.startMin())))
+                .map(slot -> "%s begins at %s"
+                        .formatted(at.setup().codes(), after.clock(slot.times().gettingReady())))
                 .orElse("%s does not fit there".formatted(at.setup().codes()));
         String lost = compared.lost().isEmpty() ? "" : "; no longer fits: " + codes(compared.lost());
         String won = compared.won().isEmpty() ? "" : "; fits now: " + codes(compared.won());
@@ -43,10 +44,6 @@ record Moved(String words, boolean breaks) {
                                 won,
                                 Integer.toString(after.slackMin()).replace('-', '−')),
                 !compared.lost().isEmpty());
-    }
-
-    private static String clock(Plan plan, int minutes) {
-        return plan.brief().callTime().plusMinutes(minutes).toString();
     }
 
     private static String codes(List<Shot> shots) {

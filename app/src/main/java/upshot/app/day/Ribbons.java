@@ -54,7 +54,7 @@ record Ribbons(int height, List<Stop> shots, List<Stop> uses, List<Ribbon> paths
             for (Shot shot : slot.setup().shots()) {
                 int y = TOP + ROW * shots.size();
                 places.put(shot.id(), y);
-                String clock = brief.callTime().plusMinutes(slot.startMin()).toString();
+                String clock = verdict.day().clock(slot.times().gettingReady()).toString();
                 shots.add(stop(y, shot, clock, selected.contains(shot.id())));
             }
         }

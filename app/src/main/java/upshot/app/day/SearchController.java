@@ -114,7 +114,9 @@ class SearchController {
             model.addAttribute("improvements", one.improvements());
             model.addAttribute("better", one.better());
             model.addAttribute(
-                    "compared", CompareView.of(Comparison.of(one.began().day(), DayPlan.of(one.best()))));
+                    "compared",
+                    CompareView.of(Comparison.of(
+                            one.began().day(), DayPlan.of(one.began().day().shoot(), one.best()))));
         });
         return "day/found";
     }

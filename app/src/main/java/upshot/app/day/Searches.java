@@ -12,9 +12,9 @@ import org.springframework.stereotype.Component;
 import upshot.app.job.JudgedPlans;
 import upshot.app.web.Recent;
 import upshot.app.web.Turns;
-import upshot.core.order.RunningOrder;
-import upshot.core.search.Search;
+import upshot.core.order.Search;
 import upshot.core.verdict.Verdict;
+import upshot.day.DayOrder;
 
 /**
  * Searches for better orders that run while their page may be elsewhere: one for each job at a time, in memory, person by
@@ -46,8 +46,8 @@ class Searches {
         private final long version;
         private final int seconds;
         private final Search search;
-        private final RunningOrder begin;
-        private volatile RunningOrder best;
+        private final DayOrder begin;
+        private volatile DayOrder best;
         private volatile int improvements;
         private volatile boolean begun;
         private volatile boolean done;
@@ -60,7 +60,8 @@ class Searches {
             this.best = begin;
             this.search = new Search(
                     begin,
-                    Search.Effort.time(version, Duration.ofSeconds(seconds)).keeping(keptUntilMin));
+                    Search.Effort.time((int) version, Duration.ofSeconds(seconds))
+                            .keeping(keptUntilMin));
         }
 
         private void run() {
@@ -91,11 +92,11 @@ class Searches {
             return seconds;
         }
 
-        RunningOrder begin() {
+        DayOrder begin() {
             return begin;
         }
 
-        RunningOrder best() {
+        DayOrder best() {
             return best;
         }
 

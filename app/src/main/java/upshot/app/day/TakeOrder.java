@@ -8,7 +8,6 @@ import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
-import upshot.core.order.RunningOrder;
 import upshot.core.order.WrittenOrder;
 
 /** Takes the order that was searched for. */
@@ -28,13 +27,14 @@ class TakeOrder implements Gesture {
 
     @Override
     public Proposal propose(Desk desk, Map<String, String> sent) {
-        RunningOrder found = searches.of(jobId(new Arguments(sent)))
-                .map(Searches.Running::best)
-                .filter(order -> order.shoot().plan().equals(desk.plan()))
+        Searches.Running found = searches.of(jobId(new Arguments(sent)))
+                .filter(running -> running.began().plan().equals(desk.plan()))
                 .orElseThrow(
                         () -> new EditRefused(
                                 "The plan has changed since this order was searched for. Search again, it begins where you are."));
-        return Proposal.of("take the order that was found", WrittenOrder.of(found, desk.ids()));
+        return Proposal.of(
+                "take the order that was found",
+                WrittenOrder.of(found.began().day().shoot(), found.best().crews(), desk.ids()));
     }
 
     private static UUID jobId(Arguments arguments) {

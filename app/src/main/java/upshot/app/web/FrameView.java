@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.function.Function;
 import upshot.core.finding.Say;
 import upshot.core.frame.DrawnFrame;
+import upshot.core.ground.Stand;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Action;
 import upshot.core.plan.Body;
@@ -18,7 +19,6 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
-import upshot.core.shot.Stand;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.svg.FrameSvg;
 

@@ -48,7 +48,7 @@ class KilnNightTest {
         assertThat(verdict.cut().uses()).hasSize(20);
         assertThat(verdict.cut().missingFrames()).isZero();
         assertThat(verdict.holes()).isNotEmpty();
-        assertThat(joints).filteredOn(Status.BREAK::equals).hasSize(3);
+        assertThat(joints).filteredOn(Status.BREAK::equals).hasSize(2);
         assertThat(joints).contains(Status.WATCH);
         assertThat(door.history(job.id(), planner).undo()).isPresent();
     }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
@@ -15,7 +16,6 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Shot;
 import upshot.core.shot.Recording;
-import upshot.core.shot.Stand;
 import upshot.core.size.Framing;
 import upshot.core.size.Size;
 

@@ -7,7 +7,7 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import upshot.core.finding.Status;
-import upshot.core.joint.Likeness;
+import upshot.core.ground.Likeness;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Change;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Say;
+import upshot.core.ground.Stand;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
 import upshot.core.plan.Line;
@@ -13,7 +14,6 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.Room;
 import upshot.core.shot.ShotRule;
-import upshot.core.shot.Stand;
 import upshot.core.size.CameraHeight;
 
 /** Says why a proposed shot is as it is: its side, its lens and room, its height, and what is still wrong with it. */

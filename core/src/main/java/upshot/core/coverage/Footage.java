@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import upshot.core.joint.Likeness;
+import upshot.core.ground.Likeness;
 import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;

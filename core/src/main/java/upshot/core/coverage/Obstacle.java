@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.UUID;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Say;
+import upshot.core.ground.Stand;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Support;
 import upshot.core.shot.ShotRule;
-import upshot.core.shot.Stand;
 
 /** Why no shot fills a hole, and what would have to change. */
 final class Obstacle {

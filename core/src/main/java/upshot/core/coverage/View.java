@@ -1,11 +1,11 @@
 package upshot.core.coverage;
 
+import upshot.core.ground.Stand;
 import upshot.core.measure.Labelled;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 import upshot.core.shot.ShotNumbers;
-import upshot.core.shot.Stand;
 import upshot.core.size.CameraHeight;
 import upshot.core.size.Size;
 

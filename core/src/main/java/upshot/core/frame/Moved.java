@@ -1,9 +1,9 @@
 package upshot.core.frame;
 
+import upshot.core.ground.Stand;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
 import upshot.core.plan.Shot;
-import upshot.core.shot.Stand;
 
 /**
  * The camera on its way. A move that reveals ends at the frame that was planned, one that hands over begins there, any

@@ -3,6 +3,7 @@ package upshot.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.ground.Stand;
 import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Line;
@@ -10,7 +11,6 @@ import upshot.core.plan.Move;
 import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.shot.Stand;
 
 /** What is written on a drawn frame beside the picture: which way it travels, how the camera moves, where the sun is. */
 final class Signs {

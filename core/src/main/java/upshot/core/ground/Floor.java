@@ -28,7 +28,7 @@ public final class Floor {
     }
 
     /** The point so far away on a bearing. */
-    public static Corner from(Corner point, double bearingDeg, double metres) {
+    static Corner from(Corner point, double bearingDeg, double metres) {
         return new Corner(
                 point.acrossM() + metres * Degrees.sin(bearingDeg), point.deepM() + metres * Degrees.cos(bearingDeg));
     }

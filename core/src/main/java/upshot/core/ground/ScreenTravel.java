@@ -9,9 +9,6 @@ public enum ScreenTravel implements Labelled {
     RIGHT_TO_LEFT("right to left"),
     NEUTRAL("towards or away");
 
-    /** Within so many degrees of the line itself the picture has no direction. */
-    public static final double USUAL_NEUTRAL_WITHIN_DEG = 20;
-
     private final String label;
 
     ScreenTravel(String label) {
@@ -28,7 +25,7 @@ public enum ScreenTravel implements Labelled {
      *
      * @param bearingDeg of the camera
      * @param reversed whether the use runs backwards
-     * @param neutralWithinDeg usually 20°
+     * @param neutralWithinDeg within so many degrees of the line itself the picture has no direction, usually 20°
      */
     public static ScreenTravel of(double bearingDeg, boolean reversed, double neutralWithinDeg) {
         double across = Degrees.sin(bearingDeg);

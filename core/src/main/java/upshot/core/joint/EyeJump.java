@@ -14,6 +14,7 @@ import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.ground.Stand;
 import upshot.core.house.EyeSchool;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
@@ -22,7 +23,6 @@ import upshot.core.plan.Move;
 import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.shot.Stand;
 
 /**
  * The eye has to jump too far from what it looked at to what it is to look at next, for the time that it is given: a

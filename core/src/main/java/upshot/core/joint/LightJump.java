@@ -56,7 +56,10 @@ final class LightJump implements JointRule {
             day.slots()
                     .forEach(slot -> slot.setup()
                             .shots()
-                            .forEach(shot -> times.put(shot.id(), call.plus(Duration.ofMinutes(slot.startMin())))));
+                            .forEach(shot -> times.put(
+                                    shot.id(),
+                                    call.plus(Duration.ofMinutes(
+                                            slot.times().roll().afterCall())))));
         });
     }
 

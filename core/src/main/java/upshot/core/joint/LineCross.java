@@ -10,6 +10,7 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
@@ -17,7 +18,6 @@ import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.shot.Stand;
 import upshot.core.size.CameraHeight;
 import upshot.core.size.Size;
 

@@ -8,13 +8,13 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
+import upshot.core.ground.Stand;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotNumbers;
-import upshot.core.shot.Stand;
 
 /**
  * Two moves work against each other: opposite ways across or up, a push against a pull, or a move that is cut off while

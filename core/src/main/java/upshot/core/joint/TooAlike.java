@@ -14,6 +14,7 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
+import upshot.core.ground.Likeness;
 import upshot.core.ground.Turn;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Change;

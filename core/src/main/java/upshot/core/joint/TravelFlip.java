@@ -11,13 +11,13 @@ import upshot.core.finding.Mends;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Line;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.shot.Stand;
 
 /**
  * A mover that goes left to right and then right to left seems to have turned round.

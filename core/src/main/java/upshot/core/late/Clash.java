@@ -7,10 +7,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
-import upshot.core.order.Pace;
 import upshot.core.order.Shoot;
 import upshot.core.order.ShootingOrder;
-import upshot.core.order.Stepping;
 import upshot.core.plan.Action;
 import upshot.core.plan.Body;
 import upshot.core.plan.Change;
@@ -24,6 +22,8 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.WantedLight;
+import upshot.day.DayClock;
+import upshot.day.DayState;
 
 /**
  * Limits that cannot all be kept: leave any one of them out and the rest can. Found by leaving out one after the other and
@@ -117,18 +117,19 @@ public record Clash(List<String> limits) {
     static boolean triedAll(Plan plan) {
         Shoot shoot = Shoot.of(plan);
         return shoot.crews().size() == 1
-                ? from(new Stepping(shoot), shoot, null, 0)
+                ? from(new DayClock(shoot.problem()), null, 0)
                 : ShootingOrder.of(shoot).dropped().isEmpty();
     }
 
-    private static boolean from(Stepping stepping, Shoot shoot, Pace pace, int done) {
-        if (Integer.bitCount(done) == shoot.size()) {
+    private static boolean from(DayClock clock, DayState state, int done) {
+        int setups = clock.problem().size();
+        if (Integer.bitCount(done) == setups) {
             return true;
         }
-        for (int setup = 0; setup < shoot.size(); setup++) {
+        for (int setup = 0; setup < setups; setup++) {
             if ((done & 1 << setup) == 0) {
-                Pace next = pace == null ? stepping.first(shoot.crews().get(0), setup) : stepping.then(pace, setup);
-                if (next.brokenMin() == 0 && from(stepping, shoot, next, done | 1 << setup)) {
+                DayState next = clock.then(state == null ? clock.atCall(0) : state, setup);
+                if (next.brokenMin() == 0 && from(clock, next, done | 1 << setup)) {
                     return true;
                 }
             }

@@ -28,7 +28,7 @@ public record Loss(Setup setup, int minutes, int uses, double seconds, List<Hole
 
     /** What a setup that has its time would cost. */
     public static Loss of(Verdict verdict, DayPlan.Slot slot) {
-        return of(verdict, slot.setup(), slot.endMin() - slot.startMin());
+        return of(verdict, slot.setup(), slot.minutes());
     }
 
     /** What a setup that does not fit costs. */
@@ -80,7 +80,7 @@ public record Loss(Setup setup, int minutes, int uses, double seconds, List<Hole
                 .sorted(Comparator.comparing(
                                 (DayPlan.Slot slot) -> slot.setup().priority(), Comparator.<Priority>reverseOrder())
                         .thenComparingLong(slot -> shownFrames(verdict.plan(), slot.setup()))
-                        .thenComparing(slot -> slot.startMin() - slot.endMin())
+                        .thenComparing(slot -> -slot.minutes())
                         .thenComparing(slot -> slot.setup().codes()))
                 .limit(most)
                 .map(slot -> of(verdict, slot))

@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import upshot.core.plan.Priority;
 import upshot.core.plan.Shot;
+import upshot.day.Cost;
 
 /**
  * Two days side by side.
@@ -76,11 +77,12 @@ public record Comparison(List<Line> lines, List<Shot> lost, List<Shot> won, int 
 
     private static int moved(DayPlan before, DayPlan after) {
         var then = after.slots().stream()
-                .collect(
-                        Collectors.toMap(slot -> slot.setup().first().id(), DayPlan.Slot::startMin, (one, two) -> one));
+                .collect(Collectors.toMap(slot -> slot.setup().first().id(), DayPlan.Slot::times, (one, two) -> one));
         return (int) before.slots().stream()
                 .filter(slot -> then.containsKey(slot.setup().first().id())
-                        && then.get(slot.setup().first().id()) != slot.startMin())
+                        && !then.get(slot.setup().first().id())
+                                .gettingReady()
+                                .equals(slot.times().gettingReady()))
                 .count();
     }
 }

@@ -13,6 +13,7 @@ import upshot.core.plan.Brief;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shift;
+import upshot.day.Minute;
 
 /**
  * One crew on one of the days. Minutes are counted from the brief's call on the day of the shoot throughout, so that a
@@ -83,9 +84,9 @@ public record Crew(
     }
 
     /** The instant of a minute of this crew's day, by the place's clock of that day. */
-    public Instant instant(LocalDate shootDate, ZoneId zone, int minute) {
+    public Instant instant(LocalDate shootDate, ZoneId zone, Minute minute) {
         Instant call =
                 shootDate.plusDays(dayOffset).atTime(callTime).atZone(zone).toInstant();
-        return call.plus(Duration.ofMinutes(minute - callMin));
+        return call.plus(Duration.ofMinutes(minute.afterCall() - callMin));
     }
 }

@@ -1,5 +1,6 @@
 package upshot.core.order;
 
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -10,18 +11,25 @@ import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Subject;
+import upshot.day.DayOrder;
+import upshot.day.DaySetup;
+import upshot.day.DayState;
+import upshot.day.Minute;
+import upshot.day.Times;
 
 /**
- * Setups on the clock. Times are whole minutes after the brief's call.
+ * Setups on the clock.
  *
+ * @param shoot whose setups they are
+ * @param order the same in numbers
  * @param slots in shooting order, crew by crew; cameras that roll one run together share their times
  * @param dropped what does not fit, in story order
- * @param talkMin minutes of unloading and safety talk at the call
+ * @param talk when unloading and the safety talk are over
  * @param slackMin the most that can be lost at any one point while everything after it still happens; below zero it is
  *     what the dropped setups would need
- * @param order what it was read from
  */
-public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int slackMin, RunningOrder order) {
+public record DayPlan(Shoot shoot, DayOrder order, List<Slot> slots, List<Dropped> dropped, Minute talk, int slackMin) {
 
     /**
      * A setup that has its time.
@@ -29,34 +37,27 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
      * @param number 1 for the first
      * @param fixed whether the moment and not the crew decides when
      * @param pinned whether somebody keeps it at its time
-     * @param pace how the crew's day stands after it
+     * @param state how the crew's day stands after it
      */
-    public record Slot(int number, Setup setup, int startMin, int endMin, boolean fixed, boolean pinned, Pace pace) {
+    public record Slot(int number, Setup setup, Crew crew, Times times, boolean fixed, boolean pinned, DayState state) {
 
-        private static Slot of(RunningOrder order, int number, Pace pace, Pace lastOfRun) {
-            Shoot.Part part = order.shoot().part(pace.setup());
-            return new Slot(
-                    number,
-                    part.setup(),
-                    lastOfRun.startMin(),
-                    lastOfRun.endMin(),
-                    part.fixedMin() >= 0,
-                    order.shoot().pinnedMin(pace.setup(), pace.crew()) >= 0,
-                    pace);
+        /** From getting ready to the end. */
+        public int minutes() {
+            return times.end().since(times.gettingReady());
         }
 
-        private Slot with(Shoot shoot) {
-            return new Slot(number, shoot.setups().get(pace.setup()), startMin, endMin, fixed, pinned, pace);
+        /** Whether the same shots roll at the same time. */
+        boolean sameRoll(Slot other) {
+            return times.roll().equals(other.times.roll()) && ids(setup).equals(ids(other.setup));
         }
 
-        /** Whether the same shots begin at the same time. */
-        boolean sameStart(Slot other) {
-            return startMin == other.startMin && setup.sameShots(other.setup);
+        private static List<UUID> ids(Setup setup) {
+            return setup.shots().stream().map(Shot::id).toList();
         }
 
-        /** Whether it is the same setup at the same time. */
-        boolean sameTime(Slot other) {
-            return startMin == other.startMin && endMin == other.endMin && setup.equals(other.setup);
+        /** Whether it is the same setup at the same times. */
+        boolean sameTimes(Slot other) {
+            return times.equals(other.times) && setup.equals(other.setup);
         }
     }
 
@@ -68,59 +69,54 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
      */
     public record Dropped(int index, Setup setup, int needsMin) {}
 
+    /**
+     * Minutes for which somebody in a setup was not in front of the camera before.
+     *
+     * @param minutes breaks of the crew among them
+     */
+    public record Free(Subject who, int minutes) {}
+
     /** The day of an order. */
-    public static DayPlan of(RunningOrder order) {
+    public static DayPlan of(Shoot shoot, DayOrder order) {
         List<Slot> slots = new ArrayList<>();
-        for (List<Pace> crew : order.paces()) {
+        for (List<DayState> crew : order.states()) {
             for (int i = 0; i < crew.size(); i++) {
                 int last = i;
                 while (last + 1 < crew.size() && crew.get(last + 1).rollsAlong()) {
                     last++;
                 }
-                slots.add(Slot.of(order, slots.size() + 1, crew.get(i), crew.get(last)));
+                slots.add(slot(
+                        shoot, slots.size() + 1, crew.get(i), crew.get(last).times()));
             }
         }
-        List<Dropped> dropped =
-                order.left().stream().map(setup -> dropped(order, setup)).toList();
+        List<Dropped> dropped = order.left().stream()
+                .map(setup -> new Dropped(setup, shoot.setups().get(setup), order.neededMin(setup)))
+                .toList();
         int needed = dropped.stream().mapToInt(Dropped::needsMin).sum();
-        int talk = Pace.atCall(order.shoot(), order.shoot().crews().get(0)).endMin();
-        return new DayPlan(List.copyOf(slots), dropped, talk, needed > 0 ? -needed : slack(order), order);
-    }
-
-    /** The same day of a shoot that is the same for the clock. */
-    DayPlan takenOver(Shoot shoot) {
         return new DayPlan(
-                slots.stream().map(slot -> slot.with(shoot)).toList(),
-                dropped.stream()
-                        .map(one -> new Dropped(one.index, shoot.setups().get(one.index), one.needsMin))
-                        .toList(),
-                talkMin,
-                slackMin,
-                new RunningOrder(shoot, order.crews(), order.paces()));
+                shoot,
+                order,
+                List.copyOf(slots),
+                dropped,
+                order.clock().atCall(0).times().end(),
+                needed > 0 ? -needed : order.slackMin());
     }
 
-    private static Dropped dropped(RunningOrder order, int setup) {
-        Shoot shoot = order.shoot();
-        List<Pace> first = order.paces().get(0);
-        int last = first.isEmpty() ? -1 : first.get(first.size() - 1).setup();
-        Setup one = shoot.setups().get(setup);
-        double minutes = (shoot.changeMin(last, setup) + one.shootMin())
-                * (1 + shoot.table().marginShare());
-        return new Dropped(setup, one, Pacing.roundedUp(minutes));
+    private static Slot slot(Shoot shoot, int number, DayState state, Times times) {
+        DaySetup numbers = shoot.problem().setup(state.setup());
+        return new Slot(
+                number,
+                shoot.setups().get(state.setup()),
+                shoot.crews().get(state.crew()),
+                times,
+                numbers.fixed().isPresent(),
+                numbers.pinnedMin(state.crew()).isPresent(),
+                state);
     }
 
-    private static int slack(RunningOrder order) {
-        int slack = Integer.MAX_VALUE;
-        for (int i = 0; i < order.paces().size(); i++) {
-            List<Pace> paces = order.paces().get(i);
-            Crew crew = order.shoot().crews().get(i);
-            for (Pace pace : paces) {
-                slack = Math.min(slack, pace.clock().spareMin());
-            }
-            Pace last = paces.isEmpty() ? Pace.atCall(order.shoot(), crew) : paces.get(paces.size() - 1);
-            slack = Math.min(slack, crew.wrapMin() - last.endMin());
-        }
-        return slack;
+    /** A minute by the place's clock. */
+    public LocalTime clock(Minute minute) {
+        return shoot.plan().brief().callTime().plusMinutes(minute.afterCall());
     }
 
     /** The slot in which a shot is made, if it is made. */
@@ -137,9 +133,20 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
-    /** Whether every shot begins at the same time, however it may look now. */
-    public boolean sameStarts(DayPlan other) {
-        return same(other, Slot::sameStart);
+    /** How long everybody in a slot was free before; nobody is between cameras that roll along, or comes the first time. */
+    public List<Free> free(Slot slot) {
+        if (slot.state().rollsAlong()) {
+            return List.of();
+        }
+        return shoot.performing(slot.setup()).stream()
+                .filter(person -> slot.state().freeMin(person) >= 0)
+                .map(person -> new Free(shoot.people().get(person), slot.state().freeMin(person)))
+                .toList();
+    }
+
+    /** Whether every shot rolls at the same time, however it may look now. */
+    public boolean sameRolls(DayPlan other) {
+        return same(other, Slot::sameRoll);
     }
 
     private boolean same(DayPlan other, BiPredicate<Slot, Slot> alike) {
@@ -151,21 +158,21 @@ public record DayPlan(List<Slot> slots, List<Dropped> dropped, int talkMin, int 
     @Override
     public boolean equals(Object other) {
         return other instanceof DayPlan that
-                && same(that, Slot::sameTime)
+                && same(that, Slot::sameTimes)
                 && dropped.equals(that.dropped)
-                && talkMin == that.talkMin
+                && talk.equals(that.talk)
                 && slackMin == that.slackMin;
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(slots.size(), dropped, talkMin, slackMin);
+        return Objects.hash(slots.size(), dropped, talk, slackMin);
     }
 
     /** The setups of a crew. */
     public List<Slot> slotsOf(Crew crew) {
         return slots.stream()
-                .filter(slot -> slot.pace().crew().index() == crew.index())
+                .filter(slot -> slot.crew().index() == crew.index())
                 .toList();
     }
 }

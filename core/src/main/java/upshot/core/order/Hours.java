@@ -14,19 +14,17 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.WantedLight;
+import upshot.day.Windows;
+import upshot.day.Windows.Span;
 
 /**
  * When a crew can shoot an action: within the action's own hours, those of everybody who takes part and of the spot, and
  * while the light that it asks for is there.
  *
- * @param spans when shooting may happen, in order and apart; none where the limits leave nothing
+ * @param windows when shooting may happen
  * @param limits what leaves less than the crew's day, each by itself
- * @param rigFromMin when the spot can be entered to get ready
  */
-public record Hours(List<Span> spans, List<Bound> limits, int rigFromMin) {
-
-    /** From one minute up to another. */
-    public record Span(int fromMin, int untilMin) {}
+public record Hours(Windows windows, List<Bound> limits) {
 
     /**
      * One thing that bounds the hours.
@@ -60,7 +58,7 @@ public record Hours(List<Span> spans, List<Bound> limits, int rigFromMin) {
         for (Bound limit : limits) {
             left = both(left, limit.spans());
         }
-        return new Hours(left, List.copyOf(limits), rigFromMin);
+        return new Hours(new Windows(left, rigFromMin, !limits.isEmpty()), List.copyOf(limits));
     }
 
     /** Hours that begin before the call or end after the wrap bound nothing. */
@@ -118,8 +116,8 @@ public record Hours(List<Span> spans, List<Bound> limits, int rigFromMin) {
         return List.copyOf(both);
     }
 
-    boolean bounded() {
-        return !limits.isEmpty();
+    List<Span> spans() {
+        return windows.spans();
     }
 
     /** What bounds it, "Ada and golden light". */

@@ -1,12 +1,12 @@
 package upshot.core.order;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Lens;
@@ -59,11 +59,6 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
                     List.of(shot.keyDeg(), shot.fillDeg(), shot.backDeg()));
         }
 
-        /** With the same gear and light from where another stands. */
-        Stand seenFrom(Stand other) {
-            return new Stand(actionId, other.bearingDeg, other.heightM, lens, support, rate, lampsOff, own);
-        }
-
         private static String lens(Plan plan, Shot shot) {
             return plan.lenses().stream()
                     .filter(lens -> lens.reaches(shot.focalLengthMm()))
@@ -73,15 +68,20 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
         }
     }
 
+    /** The order in which setups are taken where nothing speaks for another: clean before messy, spot by spot, gear by gear. */
+    static final Comparator<Setup> USUAL = Comparator.<Setup, Boolean>comparing(
+                    setup -> setup.action().messy())
+            .thenComparingDouble(setup -> setup.spot().rank())
+            .thenComparing(setup -> setup.spot().id())
+            .thenComparing(setup -> !setup.action().once())
+            .thenComparing(setup -> setup.action().once() ? setup.action().codePrefix() : "")
+            .thenComparing(Setup::support)
+            .thenComparing(Setup::lens)
+            .thenComparing(setup -> setup.stand().rate());
+
     private record Shared(Stand stand, Priority priority) {}
 
     private record OfAction(List<Setup> setups) {}
-
-    /** Whether lamps of one's own stand differently, and some are used. */
-    boolean lightsDifferFrom(Setup before) {
-        boolean used = stand.own().stream().anyMatch(Optional::isPresent);
-        return used && (before == null || !stand.own().equals(before.stand().own()));
-    }
 
     public Setup {
         shots = List.copyOf(shots);
@@ -141,14 +141,6 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
         return stand.lens();
     }
 
-    /** Whether it is made of the same shots, whatever has changed of them. */
-    boolean sameShots(Setup other) {
-        return shots.size() == other.shots.size()
-                && IntStream.range(0, shots.size())
-                        .allMatch(
-                                i -> shots.get(i).id().equals(other.shots.get(i).id()));
-    }
-
     /** How much its shots are wanted, all alike. */
     public Priority priority() {
         return first().priority();
@@ -162,10 +154,5 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
     /** Whether it is in the hands of the moment, and cameras that take it do so in the same run. */
     public boolean onceOnly() {
         return action.once() || action.fixedTime().isPresent();
-    }
-
-    /** Whether cameras may take it and another of its action in one run, because it cannot or should not be repeated. */
-    boolean mayRollAlong() {
-        return onceOnly() || action.tiring();
     }
 }

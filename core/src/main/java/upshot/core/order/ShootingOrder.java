@@ -1,6 +1,7 @@
 package upshot.core.order;
 
 import upshot.core.plan.Plan;
+import upshot.day.DayOrder;
 
 /** The order of the day as it stands: the turns that were written down, and a construction for everything else. */
 public final class ShootingOrder {
@@ -12,14 +13,14 @@ public final class ShootingOrder {
         return of(Shoot.of(plan));
     }
 
-    /** The same, where the day of an earlier plan is known: nothing is ordered anew as long as the clock sees no change. */
+    /** The same, where the day of an earlier plan is known: equal problems have equal orders. */
     public static DayPlan after(DayPlan before, Plan plan) {
         Shoot shoot = Shoot.of(plan);
-        return SameForTheClock.are(shoot, before.order().shoot()) ? before.takenOver(shoot) : of(shoot);
+        return shoot.problem().equals(before.order().problem()) ? DayPlan.of(shoot, before.order()) : of(shoot);
     }
 
     /** The day of a shoot. */
     public static DayPlan of(Shoot shoot) {
-        return DayPlan.of(Construction.of(shoot));
+        return DayPlan.of(shoot, DayOrder.constructed(shoot.problem()));
     }
 }

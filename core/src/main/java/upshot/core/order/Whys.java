@@ -6,11 +6,12 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import upshot.core.finding.Say;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Subject;
+import upshot.day.Cost;
+import upshot.day.DayState;
+import upshot.day.Minute;
 
 /** Why a setup stands where it does, in words made of what the search itself counts. */
 public final class Whys {
@@ -22,38 +23,30 @@ public final class Whys {
     /** The words for a day. */
     public Whys(DayPlan day) {
         this.day = day;
-        this.shoot = day.order().shoot();
+        this.shoot = day.shoot();
         this.brief = shoot.plan().brief();
     }
 
     /** Sentences on where a setup stands: what binds it first, then what its place costs and saves. */
     public List<String> of(DayPlan.Slot slot) {
-        return of(slot, Match.of(slot.pace()));
-    }
-
-    /** The same out of matches from elsewhere. */
-    List<String> of(DayPlan.Slot slot, List<Match> matches) {
         List<String> all = new ArrayList<>(bounds(slot));
-        all.addAll(around(slot.pace()));
-        if (slot.pace().rollsAlong()) {
+        all.addAll(around(slot.state()));
+        if (slot.state().rollsAlong()) {
             all.add("Rolls in one run with %s, on another camera."
-                    .formatted(before(slot.pace()).codes()));
+                    .formatted(before(slot.state()).codes()));
         } else {
-            all.add(kept(slot, minutes(matches, Cost.GETTING_READY)));
+            all.add(kept(slot, slot.state().hundredths(Cost.GETTING_READY) / 100.0));
         }
-        matches.stream()
-                .map(match -> said(slot, match))
-                .flatMap(Optional::stream)
-                .forEach(all::add);
-        all.addAll(rested(slot.pace()));
+        for (Cost cost : Cost.values()) {
+            said(slot, cost, slot.state().hundredths(cost)).ifPresent(all::add);
+        }
+        all.addAll(rested(slot));
         return all;
     }
 
-    private static double minutes(List<Match> matches, Cost cost) {
-        return matches.stream()
-                .filter(match -> match.cost() == cost)
-                .mapToDouble(Match::minutes)
-                .sum();
+    /** Why it does not stand earlier, in a sentence. */
+    public String notEarlier(DayPlan.Slot slot) {
+        return new WhyNotEarlier(day, this).of(slot);
     }
 
     private List<String> bounds(DayPlan.Slot slot) {
@@ -62,13 +55,14 @@ public final class Whys {
         if (slot.fixed()) {
             LocalTime time = setup.action().fixedTime().orElseThrow();
             bounds.add("%s is at %s; the camera stands ready from %s."
-                    .formatted(
-                            setup.action().name(), time, time.minusMinutes((long) shoot.of(Threshold.READY_BEFORE))));
+                    .formatted(setup.action().name(), time, time.minusMinutes((long)
+                            shoot.plan().threshold(Threshold.READY_BEFORE))));
         } else if (slot.pinned()) {
-            bounds.add("Pinned: getting ready begins at %s.".formatted(clock(slot.startMin())));
+            bounds.add("Pinned: getting ready begins at %s."
+                    .formatted(clock(slot.times().gettingReady())));
         }
-        Hours hours = shoot.part(slot.pace().setup()).hours(slot.pace().crew());
-        if (!slot.fixed() && hours.bounded()) {
+        Hours hours = shoot.hours(setup).get(slot.crew().index());
+        if (!slot.fixed() && hours.windows().bounded()) {
             bounds.add("%s: %s.".formatted(Say.capital(hours.why()), spans(hours)));
         }
         if (setup.action().messy()) {
@@ -82,29 +76,30 @@ public final class Whys {
         return hours.spans().isEmpty()
                 ? "at no time of the day"
                 : hours.spans().stream()
-                        .map(span -> "from %s to %s".formatted(clock(span.fromMin()), clock(span.untilMin())))
+                        .map(span -> "from %s to %s"
+                                .formatted(clock(new Minute(span.fromMin())), clock(new Minute(span.untilMin()))))
                         .collect(Collectors.joining(" and "));
     }
 
-    String clock(int minutesAfterCall) {
-        return brief.callTime().plusMinutes(minutesAfterCall).toString();
+    String clock(Minute minute) {
+        return day.clock(minute).toString();
     }
 
     /** What had to come before it, and what has to come after it. */
-    private List<String> around(Pace pace) {
+    private List<String> around(DayState state) {
         List<String> words = new ArrayList<>();
         Prerequisites needs = shoot.prerequisites();
-        BitSet first = needs.before(pace.setup());
+        BitSet first = needs.before(state.setup());
         for (int one = first.nextSetBit(0); one >= 0; one = first.nextSetBit(one + 1)) {
-            if (pace.carried().done().get(one)) {
+            if (state.done(one)) {
                 words.add("Comes after %s: %s."
-                        .formatted(codes(one), needs.why(one, pace.setup()).orElseThrow()));
+                        .formatted(codes(one), needs.why(one, state.setup()).orElseThrow()));
             }
         }
-        BitSet then = needs.after(pace.setup());
+        BitSet then = needs.after(state.setup());
         for (int one = then.nextSetBit(0); one >= 0; one = then.nextSetBit(one + 1)) {
             words.add("Comes before %s: %s."
-                    .formatted(codes(one), needs.why(pace.setup(), one).orElseThrow()));
+                    .formatted(codes(one), needs.why(state.setup(), one).orElseThrow()));
         }
         return words;
     }
@@ -113,16 +108,16 @@ public final class Whys {
         return shoot.setups().get(setup).codes();
     }
 
-    private Setup before(Pace pace) {
-        return shoot.setups().get(pace.before().setup());
+    private Setup before(DayState state) {
+        return shoot.setups().get(state.before().setup());
     }
 
     private String kept(DayPlan.Slot slot, double ready) {
         String minutes = Say.number(ready, 1);
-        if (slot.pace().before().first()) {
+        if (slot.state().before().first()) {
             return "First of the day: getting ready takes %s min.".formatted(minutes);
         }
-        Setup last = before(slot.pace());
+        Setup last = before(slot.state());
         if (ready == 0) {
             return "Same stand as %s: nothing to change.".formatted(last.codes());
         }
@@ -144,12 +139,12 @@ public final class Whys {
         return "Keeps %s of %s: getting ready takes %s min.".formatted(list, last.codes(), minutes);
     }
 
-    private Optional<String> said(DayPlan.Slot slot, Match match) {
-        String minutes = Say.number(match.minutes(), 1);
-        if (match.hundredths() < 0) {
+    private Optional<String> said(DayPlan.Slot slot, Cost cost, int hundredths) {
+        String minutes = Say.number(hundredths / 100.0, 1);
+        if (hundredths <= 0) {
             return Optional.empty();
         }
-        return switch (match.cost()) {
+        return switch (cost) {
             case GETTING_READY, SHOOTING -> Optional.empty();
             case WAITING -> Optional.of("The crew waits %s min for it.".formatted(minutes));
             case KEPT_WAITING ->
@@ -167,52 +162,49 @@ public final class Whys {
     }
 
     private String people(Setup setup) {
-        List<String> names = IntStream.of(
-                        shoot.part(shoot.setups().indexOf(setup)).people())
-                .mapToObj(person -> shoot.people().get(person).name())
+        List<String> names = shoot.performing(setup).stream()
+                .map(person -> shoot.people().get(person).name())
                 .toList();
         return String.join(" and ", names) + (names.size() == 1 ? " is" : " are");
     }
 
     /** Who has had a rest that was due. */
-    private List<String> rested(Pace pace) {
-        List<String> words = new ArrayList<>();
-        if (pace.rollsAlong()) {
-            return words;
-        }
-        for (int index : shoot.part(pace.setup()).people()) {
-            Subject subject = shoot.people().get(index);
-            int last = pace.before().carried().people()[index].lastMin();
-            int rest = pace.rollMin() - last;
-            if (last >= 0 && subject.effortMin().isPresent() && rest >= Math.max(1, subject.restMin())) {
-                words.add("%s has had %d min of rest.".formatted(subject.name(), rest));
-            }
-        }
-        return words;
+    private List<String> rested(DayPlan.Slot slot) {
+        return day.free(slot).stream()
+                .filter(free -> free.who().effortMin().isPresent()
+                        && free.minutes() >= Math.max(1, free.who().restMin()))
+                .map(free -> "%s has had %d min of rest.".formatted(free.who().name(), free.minutes()))
+                .toList();
     }
 
     /** Where the minutes of a setup go. */
-    public List<MinutesTable.Item> minutes(DayPlan.Slot slot) {
-        Pace pace = slot.pace();
-        List<MinutesTable.Item> items =
-                new ArrayList<>(shoot.changeItems(pace.before().setup(), pace.setup()));
-        double ready = MinutesTable.Item.total(items);
+    public List<SpentMinutes> minutes(DayPlan.Slot slot) {
+        DayState state = slot.state();
+        List<SpentMinutes> spent = new ArrayList<>(gettingReady(slot));
+        double ready = SpentMinutes.total(spent);
         if (slot.setup().onceOnly()) {
-            items.add(new MinutesTable.Item("Ready before the moment", shoot.of(Threshold.READY_BEFORE)));
+            spent.add(new SpentMinutes("Ready before the moment", shoot.plan().threshold(Threshold.READY_BEFORE)));
         }
-        double shooting = pace.hundredths(Cost.SHOOTING) / 100.0;
-        String along = pace.rollsAlong() ? " in the same run" : "";
-        items.add(new MinutesTable.Item(
-                "Shoot " + slot.setup().codes() + along, slot.fixed() ? pace.endMin() - pace.rollMin() : shooting));
-        if (!slot.fixed() && shoot.table().marginShare() > 0) {
-            items.add(new MinutesTable.Item(
-                    "Margin", (ready + shooting) * shoot.table().marginShare()));
+        double shooting = state.hundredths(Cost.SHOOTING) / 100.0;
+        String along = state.rollsAlong() ? " in the same run" : "";
+        spent.add(new SpentMinutes(
+                "Shoot " + slot.setup().codes() + along,
+                slot.fixed() ? state.times().end().since(state.times().roll()) : shooting));
+        double margin = shoot.plan().threshold(Threshold.MARGIN) / 100;
+        if (!slot.fixed() && margin > 0) {
+            spent.add(new SpentMinutes("Margin", (ready + shooting) * margin));
         }
-        return items;
+        return spent;
+    }
+
+    /** What has to be done to be ready for a setup where it stands. */
+    public List<SpentMinutes> gettingReady(DayPlan.Slot slot) {
+        return new ChangeWords(shoot)
+                .of(slot.state().before().setup(), slot.state().setup());
     }
 
     /** Why a setup was left out: what it breaks where it comes nearest to fitting. */
     public String dropped(DayPlan.Dropped dropped) {
-        return "%s does not fit: %s.".formatted(dropped.setup().codes(), new LeftOut(day, this).why(dropped));
+        return "%s does not fit: %s.".formatted(dropped.setup().codes(), new WhyLeftOut(day, this).of(dropped));
     }
 }

@@ -26,17 +26,21 @@ public final class WrittenOrder {
         this.ids = ids;
     }
 
-    /** Writes a whole order down; what it leaves out has no turn afterwards. */
-    public static Change.Batch of(RunningOrder order, Supplier<UUID> ids) {
-        WrittenOrder written = new WrittenOrder(order.shoot(), ids);
+    /**
+     * Writes a whole order down; what it leaves out has no turn afterwards.
+     *
+     * @param order for each crew the setups that it shoots, by their place in the shoot
+     */
+    public static Change.Batch of(Shoot shoot, List<List<Integer>> order, Supplier<UUID> ids) {
+        WrittenOrder written = new WrittenOrder(shoot, ids);
         Map<UUID, Turn> old = new HashMap<>();
-        order.shoot().plan().list(Kind.TURN).forEach(turn -> old.put(turn.id(), turn));
-        for (int crew = 0; crew < order.crews().size(); crew++) {
-            Optional<UUID> shift = order.shoot().crews().get(crew).shiftId();
+        shoot.plan().list(Kind.TURN).forEach(turn -> old.put(turn.id(), turn));
+        for (int crew = 0; crew < order.size(); crew++) {
+            Optional<UUID> shift = shoot.crews().get(crew).shiftId();
             int place = 0;
-            for (int setup : order.crews().get(crew)) {
+            for (int setup : order.get(crew)) {
                 place++;
-                written.put(order.shoot().setups().get(setup), shift, place * Ranks.STEP)
+                written.put(shoot.setups().get(setup), shift, place * Ranks.STEP)
                         .ifPresent(turn -> old.remove(turn.id()));
             }
         }
@@ -69,7 +73,7 @@ public final class WrittenOrder {
      * @param position wanted among the others of that crew; out of range means first or last
      */
     public static Change.Batch move(DayPlan day, Supplier<UUID> ids, Setup moved, Crew crew, int position) {
-        Shoot shoot = day.order().shoot();
+        Shoot shoot = day.shoot();
         List<Turn> turns = new ArrayList<>();
         day.slotsOf(crew).forEach(slot -> shoot.turnOf(slot.setup()).ifPresent(turns::add));
         Optional<Turn> own = shoot.turnOf(moved).filter(turns::contains);
@@ -80,29 +84,25 @@ public final class WrittenOrder {
         if (own.isPresent() && inRank && turns.size() == day.slotsOf(crew).size()) {
             return Ranks.move(turns, own.get(), position);
         }
-        return of(RunningOrder.of(shoot, moved(day, moved, crew, position)), ids);
-    }
-
-    private static List<List<Integer>> moved(DayPlan day, Setup moved, Crew crew, int position) {
-        Shoot shoot = day.order().shoot();
-        int index = shoot.setups().indexOf(moved);
-        List<List<Integer>> crews = new ArrayList<>(day.order().without(index));
-        List<Integer> changed = new ArrayList<>(crews.get(crew.index()));
-        changed.add(Math.max(0, Math.min(changed.size(), position)), index);
-        crews.set(crew.index(), changed);
-        return crews;
+        int setup = shoot.setups().indexOf(moved);
+        return of(shoot, day.order().moved(setup, crew.index(), position), ids);
     }
 
     /** Keeps a setup at the time at which it stands, or lets it go with the rest again. */
     public static Change.Batch pin(DayPlan day, Supplier<UUID> ids, DayPlan.Slot slot, boolean pinned) {
-        Shoot shoot = day.order().shoot();
-        Optional<LocalTime> time =
-                pinned ? Optional.of(shoot.plan().brief().callTime().plusMinutes(slot.startMin())) : Optional.empty();
+        Shoot shoot = day.shoot();
+        Optional<LocalTime> time = pinned
+                ? Optional.of(shoot.plan()
+                        .brief()
+                        .callTime()
+                        .plusMinutes(slot.times().gettingReady().afterCall()))
+                : Optional.empty();
         Optional<Turn> turn = shoot.turnOf(slot.setup());
         if (turn.isPresent()) {
             return Change.batch(List.of(Change.set(turn.get(), "pinnedTime", time)));
         }
-        List<Change> changes = new ArrayList<>(of(day.order(), ids).changes());
+        List<Change> changes =
+                new ArrayList<>(of(shoot, day.order().crews(), ids).changes());
         changes.replaceAll(change -> change instanceof Change.Add add
                         && add.added() instanceof Turn added
                         && added.shotId().equals(slot.setup().first().id())

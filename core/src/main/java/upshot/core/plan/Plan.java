@@ -2,6 +2,7 @@ package upshot.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -227,7 +228,7 @@ public final class Plan {
 
     /** All records of a kind in no particular order. */
     public Collection<PlanRecord> all(Kind<?> kind) {
-        return records.get(kind).values();
+        return Collections.unmodifiableCollection(records.get(kind).values());
     }
 
     /** All records of a kind, sorted. */

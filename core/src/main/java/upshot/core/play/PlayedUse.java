@@ -9,6 +9,7 @@ import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
 import upshot.core.frame.Moment;
 import upshot.core.frame.Shape;
+import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Entry;
@@ -16,7 +17,6 @@ import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.shot.Stand;
 import upshot.core.size.Posture;
 
 /**

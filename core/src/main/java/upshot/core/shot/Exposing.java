@@ -1,6 +1,7 @@
 package upshot.core.shot;
 
 import java.util.Optional;
+import upshot.core.ground.Stand;
 import upshot.core.house.ShutterSchool;
 import upshot.core.optics.NeededLight;
 import upshot.core.plan.Action;

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
+import upshot.core.ground.Glass;
+import upshot.core.ground.Stand;
 import upshot.core.optics.DepthOfField;
 import upshot.core.plan.Body;
 import upshot.core.plan.Change;

@@ -7,10 +7,12 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.ground.Stand;
 import upshot.core.ground.Turn;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Change;
 import upshot.core.plan.Device;
+import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Viewpoint;
@@ -23,6 +25,9 @@ import upshot.core.plan.Viewpoint;
  * the background behind it and the pane of a view from inside halfway to it. The operator is half a metre wide.
  */
 final class InTheMirror implements ShotRule {
+
+    /** The pane or mirror lies along the spot, and the subject is where counting begins. */
+    private static final Corner SUBJECT = new Corner(0, 0);
 
     private static final double HALF_AN_OPERATOR_M = 0.25;
     private static final double NEAREST_M = 0.5;
@@ -77,7 +82,7 @@ final class InTheMirror implements ShotRule {
     /** Half the field and half an operator, as far away as the image is. */
     private static double limitDeg(Plan plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
-        double along = stand.groundDistanceM() * Math.abs(Degrees.cos(shot.bearingDeg()));
+        double along = Math.abs(stand.camera(SUBJECT, shot.bearingDeg()).deepM());
         double backdrop = plan.spotOf(plan.actionOf(shot)).backdropM();
         double towards = Math.max(NEAREST_M, pane(shot) ? along / 2 : along + backdrop);
         return stand.sensor().fieldOfViewDeg(shot.focalLengthMm()) / 2

@@ -8,6 +8,7 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Floor;
+import upshot.core.ground.Stand;
 import upshot.core.ground.Turn;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;

@@ -1,5 +1,6 @@
 package upshot.core.shot;
 
+import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Line;

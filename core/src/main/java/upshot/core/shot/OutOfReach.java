@@ -7,6 +7,7 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.ground.Stand;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;

@@ -7,6 +7,7 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.ground.Stand;
 import upshot.core.ground.Turn;
 import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;

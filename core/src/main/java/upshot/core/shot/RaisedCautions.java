@@ -1,5 +1,6 @@
 package upshot.core.shot;
 
+import upshot.core.ground.Stand;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
 import upshot.core.plan.Caution;

@@ -2,6 +2,7 @@ package upshot.core.shot;
 
 import java.util.Optional;
 import upshot.core.ground.Floor;
+import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Plan;
@@ -20,9 +21,7 @@ public final class Room {
 
     /** Where the camera stands; empty while nobody knows where the subject is. */
     static Optional<Corner> camera(Plan plan, Shot shot) {
-        return place(plan.actionOf(shot))
-                .map(subject -> Floor.from(
-                        subject, shot.bearingDeg(), Stand.of(plan, shot).groundDistanceM()));
+        return place(plan.actionOf(shot)).map(subject -> Stand.of(plan, shot).camera(subject, shot.bearingDeg()));
     }
 
     /** Metres to stand back on the shot's own side: to the wall, and never more than the spot's figure says. */

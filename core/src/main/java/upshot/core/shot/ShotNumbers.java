@@ -1,6 +1,7 @@
 package upshot.core.shot;
 
 import java.util.List;
+import upshot.core.ground.Stand;
 import upshot.core.house.Threshold;
 import upshot.core.optics.CloseUp;
 import upshot.core.optics.DepthOfField;

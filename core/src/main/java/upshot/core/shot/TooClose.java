@@ -9,6 +9,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.ground.Glass;
+import upshot.core.ground.Stand;
 import upshot.core.optics.CloseUp;
 import upshot.core.plan.Change;
 import upshot.core.plan.Dioptre;

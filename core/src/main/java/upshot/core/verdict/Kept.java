@@ -124,7 +124,7 @@ final class Kept {
     /** What was said of the joints; nothing where a rule may look at something else than the uses that changed. */
     Optional<KeptJoints> joints(PaperCut cut, Set<UUID> heldShots, DayPlan day) {
         return sameGround && sameActions
-                ? Optional.of(new KeptJoints(before, cut, heldShots, day.sameStarts(before.day())))
+                ? Optional.of(new KeptJoints(before, cut, heldShots, day.sameRolls(before.day())))
                 : Optional.empty();
     }
 }

@@ -7,15 +7,14 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
-import upshot.core.ground.Floor;
-import upshot.core.joint.Likeness;
+import upshot.core.ground.Likeness;
+import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotNumbers;
-import upshot.core.shot.Stand;
 
 /**
  * Bodies that roll one run together agree on rate, shutter and light, differ in size or angle enough to cut, and neither
@@ -31,8 +30,8 @@ public final class TwoCameraMatch {
     /** Findings on a setup that rolls along with those before it; none where it rolls alone. */
     public static List<Finding> of(Verdict verdict, DayPlan.Slot slot) {
         List<Finding> findings = new ArrayList<>();
-        List<DayPlan.Slot> crew = verdict.day().slotsOf(slot.pace().crew());
-        for (int at = crew.indexOf(slot); at > 0 && crew.get(at).pace().rollsAlong(); at--) {
+        List<DayPlan.Slot> crew = verdict.day().slotsOf(slot.crew());
+        for (int at = crew.indexOf(slot); at > 0 && crew.get(at).state().rollsAlong(); at--) {
             Shot other = crew.get(at - 1).setup().first();
             findings.addAll(between(verdict.plan(), other, slot.setup().first()));
         }
@@ -115,10 +114,8 @@ public final class TwoCameraMatch {
     /** How far a camera is off the middle of another's view, seen from above with the subject at the middle. */
     static double offAxisDeg(Plan plan, Shot looking, Shot seen) {
         Corner middle = new Corner(0, 0);
-        Corner eye =
-                Floor.from(middle, looking.bearingDeg(), Stand.of(plan, looking).groundDistanceM());
-        Corner other =
-                Floor.from(middle, seen.bearingDeg(), Stand.of(plan, seen).groundDistanceM());
+        Corner eye = Stand.of(plan, looking).camera(middle, looking.bearingDeg());
+        Corner other = Stand.of(plan, seen).camera(middle, seen.bearingDeg());
         double ax = -eye.acrossM();
         double ay = -eye.deepM();
         double bx = other.acrossM() - eye.acrossM();

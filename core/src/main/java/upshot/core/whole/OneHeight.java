@@ -8,7 +8,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
-import upshot.core.shot.Stand;
+import upshot.core.ground.Stand;
 import upshot.core.size.CameraHeight;
 
 /** One height in more than 60 % of the uses; all at eye height is the beginner's mark. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
 import upshot.core.finding.Status;
+import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
@@ -15,7 +16,6 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
 import upshot.core.shot.ShotRule;
-import upshot.core.shot.Stand;
 import upshot.core.size.Size;
 
 class CopiesTest {

@@ -36,7 +36,10 @@ class LightJumpTest extends JointOnSample {
         return sample.build();
     }
 
-    /** The two setups at given minutes after the call, whatever the order would have been. */
+    /**
+     * Getting ready for the two setups at given times, whatever the order would have been. The first rolls three minutes
+     * later, for the tripod, the second one, for its stand.
+     */
     private static Optional<Finding> at(Plan plan, LocalTime first, LocalTime second) {
         return judged(plan.apply(Change.batch(List.of(
                 new Change.Add(turn(plan.shots().get(0), Optional.of(first), false)),
@@ -57,8 +60,8 @@ class LightJumpTest extends JointOnSample {
         "11:20, 11:58, ''",
         "11:00, 12:00, The sun has moved.",
         // Low it goes as far, but its colour changes more quickly.
-        "15:50, 16:05, ''",
-        "15:50, 16:06, The light has changed.",
+        "15:50, 16:07, ''",
+        "15:50, 16:08, The light has changed.",
         "15:00, 16:40, Golden and not golden.",
         "16:30, 16:40, ''",
         "18:30, 19:50, ''",

@@ -14,6 +14,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
+import upshot.core.ground.Likeness;
 import upshot.core.plan.Action;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;

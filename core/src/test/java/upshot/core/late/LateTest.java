@@ -67,7 +67,12 @@ class LateTest {
         UUID ada = plan.subjects().get(0).id();
         Plan gone = plan.apply(new WhatIf(WhatIf.Kind.LEAVES, LocalTime.of(9, 20), Optional.of(ada)).change(plan));
 
-        assertThat(ShootingOrder.of(rain).slotOf(outside).orElseThrow().startMin())
+        assertThat(ShootingOrder.of(rain)
+                        .slotOf(outside)
+                        .orElseThrow()
+                        .times()
+                        .gettingReady()
+                        .afterCall())
                 .isEqualTo(360);
         Comparison compared = Comparison.of(ShootingOrder.of(plan), ShootingOrder.of(early));
         assertThat(compared.lost()).containsExactly(outside);

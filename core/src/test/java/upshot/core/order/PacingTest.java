@@ -24,6 +24,11 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
 import upshot.core.plan.Shift;
 import upshot.core.plan.Shot;
+import upshot.day.Cost;
+import upshot.day.DayClock;
+import upshot.day.DayOrder;
+import upshot.day.DayState;
+import upshot.day.Pause;
 
 /** The clock by hand: call at nine, fifteen minutes of talk, three for the tripod, a tenth of margin. */
 class PacingTest {
@@ -40,11 +45,11 @@ class PacingTest {
         return sample.action();
     }
 
-    private static RunningOrder inOrder(Plan plan, Integer... setups) {
-        return RunningOrder.of(Shoot.of(plan), List.of(List.of(setups)));
+    private static DayOrder inOrder(Plan plan, Integer... setups) {
+        return DayOrder.of(new DayClock(Shoot.of(plan).problem()), List.of(List.of(setups)));
     }
 
-    private static Pace pace(RunningOrder order, int place) {
+    private static DayState pace(DayOrder order, int place) {
         return order.all().get(place);
     }
 
@@ -54,17 +59,17 @@ class PacingTest {
         shot(fresh(), 90);
         shot(fresh(), 20);
         sample.brief("wrapTime", LocalTime.of(20, 0));
-        RunningOrder order = inOrder(sample.build(), 0, 1, 2);
+        DayOrder order = inOrder(sample.build(), 0, 1, 2);
 
         // 15 + (3 + 30) × 1.1 = 51.3; + (1.5 + 90) × 1.1 = 100.65; the third would end at 177: no break.
-        assertThat(pace(order, 0).endMin()).isEqualTo(52);
-        assertThat(pace(order, 1).endMin()).isEqualTo(153);
-        assertThat(pace(order, 2).endMin()).isEqualTo(177);
+        assertThat(pace(order, 0).times().end().afterCall()).isEqualTo(52);
+        assertThat(pace(order, 1).times().end().afterCall()).isEqualTo(153);
+        assertThat(pace(order, 2).times().end().afterCall()).isEqualTo(177);
         assertThat(order.all()).allSatisfy(pace -> assertThat(pace.pauses()).isEmpty());
         shot(fresh(), 3);
-        RunningOrder longer = inOrder(sample.build(), 0, 1, 2, 3);
-        assertThat(pace(longer, 3).pauses()).containsExactly(new Pace.Pause(Pace.Pause.Kind.BREAK, 177, 187));
-        assertThat(pace(longer, 3).startMin()).isEqualTo(187);
+        DayOrder longer = inOrder(sample.build(), 0, 1, 2, 3);
+        assertThat(pace(longer, 3).pauses()).containsExactly(new Pause(Pause.Kind.BREAK, 177, 187));
+        assertThat(pace(longer, 3).times().gettingReady().afterCall()).isEqualTo(187);
     }
 
     @Test
@@ -74,11 +79,11 @@ class PacingTest {
             shot(fresh(), 80);
         }
         shot(fresh(), 10);
-        RunningOrder order = inOrder(sample.build(), 0, 1, 2, 3, 4);
-        List<Pace.Pause> pauses =
+        DayOrder order = inOrder(sample.build(), 0, 1, 2, 3, 4);
+        List<Pause> pauses =
                 order.all().stream().flatMap(pace -> pace.pauses().stream()).toList();
 
-        assertThat(pauses).extracting(Pace.Pause::kind).containsExactly(Pace.Pause.Kind.BREAK, Pace.Pause.Kind.MEAL);
+        assertThat(pauses).extracting(Pause::kind).containsExactly(Pause.Kind.BREAK, Pause.Kind.MEAL);
         assertThat(pauses.get(1).fromMin()).isLessThanOrEqualTo(360);
         assertThat(pauses.get(1).untilMin() - pauses.get(1).fromMin()).isEqualTo(30);
     }
@@ -92,8 +97,7 @@ class PacingTest {
         Plan small = plan.apply(new Change.Add(new Card(UUID.randomUUID(), "Card", 1, 1, 14.9, 50)));
         Plan enough = plan.apply(new Change.Add(new Card(UUID.randomUUID(), "Card", 1, 1, 15.1, 50)));
 
-        assertThat(pace(inOrder(small, 0, 1), 1).pauses())
-                .containsExactly(new Pace.Pause(Pace.Pause.Kind.COPY, 30, 33));
+        assertThat(pace(inOrder(small, 0, 1), 1).pauses()).containsExactly(new Pause(Pause.Kind.COPY, 30, 33));
         assertThat(pace(inOrder(enough, 0, 1), 1).pauses()).isEmpty();
         assertThat(small.find(Kind.SHOT, first.id())).isPresent();
     }
@@ -116,7 +120,7 @@ class PacingTest {
         assertThat(inOrder(two, 0, 1).minutes(Cost.SHOOTING)).isEqualTo(10);
         assertThat(pace(inOrder(two, 0, 1), 1).rollsAlong()).isTrue();
         // Both are rigged first: 3 + 1.5 and ten of shooting, with a tenth.
-        assertThat(pace(inOrder(two, 0, 1), 1).endMin()).isEqualTo(15 + 16);
+        assertThat(pace(inOrder(two, 0, 1), 1).times().end().afterCall()).isEqualTo(15 + 16);
     }
 
     @Test
@@ -138,15 +142,16 @@ class PacingTest {
         shot(fresh(), 10);
         shot(sample.action(one -> one.with("subjectId", sample.otherPerson())), 20);
         shot(fresh(), 10);
-        RunningOrder order = inOrder(sample.build(), 0, 1, 2);
-        Pace third = pace(order, 2);
+        DayOrder order = inOrder(sample.build(), 0, 1, 2);
+        DayState third = pace(order, 2);
 
         // 15 + (3 + 10) × 1.1 = 29.3; + (1.5 + 20) × 1.1 = 23.65; then 1.5 × 1.1 to the roll.
-        assertThat(pace(order, 0).endMin()).isEqualTo(30);
-        assertThat(pace(order, 1).endMin()).isEqualTo(54);
-        assertThat(third.rollMin()).isEqualTo(55);
-        assertThat(pace(order, 1).free(order.shoot())).isEmpty();
-        assertThat(third.free(order.shoot())).singleElement().satisfies(free -> {
+        assertThat(pace(order, 0).times().end().afterCall()).isEqualTo(30);
+        assertThat(pace(order, 1).times().end().afterCall()).isEqualTo(54);
+        assertThat(third.times().roll().afterCall()).isEqualTo(55);
+        DayPlan day = DayPlan.of(Shoot.of(sample.build()), order);
+        assertThat(day.free(day.slots().get(1))).isEmpty();
+        assertThat(day.free(day.slots().get(2))).singleElement().satisfies(free -> {
             assertThat(free.who().name()).isEqualTo("Ada");
             assertThat(free.minutes()).isEqualTo(25);
         });
@@ -231,7 +236,7 @@ class PacingTest {
 
         assertThat(ShootingOrder.of(plan).dropped()).hasSize(1);
         assertThat(day.dropped()).isEmpty();
-        assertThat(day.slots().get(1).startMin()).isEqualTo(24 * 60 + 15);
+        assertThat(day.slots().get(1).times().gettingReady().afterCall()).isEqualTo(24 * 60 + 15);
         Plan units = plan.apply(new Change.Add(
                 new Shift(UUID.randomUUID(), "Second unit", 1, 0, LocalTime.of(9, 0), LocalTime.of(9, 40), 1)));
         // Ada is in both setups: the second unit cannot have her at the same time.
@@ -252,9 +257,10 @@ class PacingTest {
     void an_order_that_is_written_down_is_read_back(RepetitionInfo run) {
         Plan plan = new RandomDays(900 + run.getCurrentRepetition()).plan(10, 4);
         Shoot shoot = Shoot.of(plan);
-        RunningOrder polished = Polish.of(ShootingOrder.of(shoot).order(), 0, () -> false, better -> {});
-        Plan written = plan.apply(WrittenOrder.of(polished, UUID::randomUUID));
-        RunningOrder read = ShootingOrder.of(written).order();
+        DayOrder polished =
+                new Search(ShootingOrder.of(shoot).order(), Search.Effort.changes(1, 500)).run(better -> {});
+        Plan written = plan.apply(WrittenOrder.of(shoot, polished.crews(), UUID::randomUUID));
+        DayOrder read = ShootingOrder.of(written).order();
 
         assertThat(read.levels().brokenMin()).isZero();
         assertThat(read.levels()).as("seed %d", run.getCurrentRepetition()).isLessThanOrEqualTo(polished.levels());

@@ -58,10 +58,10 @@ class ShootingOrderTest {
         DayPlan.Slot slot = order(sample.build()).slots().get(0);
 
         // Tripod 3 min; two takes of 3 + 10 + 2 s are 0.5 min; 10 % of 3.5 is 0.35: 3.85, a started minute counts.
-        assertThat(slot.startMin()).isEqualTo(15);
-        assertThat(slot.endMin()).isEqualTo(15 + 4);
+        assertThat(slot.times().gettingReady().afterCall()).isEqualTo(15);
+        assertThat(slot.times().end().afterCall()).isEqualTo(15 + 4);
         assertThat(new Whys(order(sample.build())).minutes(slot))
-                .extracting(MinutesTable.Item::minutes)
+                .extracting(SpentMinutes::minutes)
                 .containsExactly(3.0, 0.5, 0.35000000000000003);
     }
 
@@ -71,14 +71,11 @@ class ShootingOrderTest {
         sample.shot(action, shot -> shot.with("support", Support.GIMBAL));
         sample.shot(action, shot -> shot.with("support", Support.GIMBAL).with("focalLengthMm", 85.0));
         sample.shot(sample.action(one -> one.with("spotId", sample.nextSpot())), 30);
-        List<Setup> setups = Setup.of(sample.build());
+        Shoot shoot = Shoot.of(sample.build());
 
-        assertThat(MinutesTable.USUAL.change(setups.get(0), setups.get(1)))
-                .extracting(MinutesTable.Item::minutes)
-                .containsExactly(1.5, 2.0, 4.0);
-        assertThat(MinutesTable.USUAL.change(setups.get(1), setups.get(2)))
-                .extracting(MinutesTable.Item::minutes)
-                .containsExactly(3.0, 3.0, 2.0);
+        assertThat(change(shoot, 0, 1)).containsExactly("New stand 1.5", "Change the lens 2.0", "Balance again 4.0");
+        assertThat(change(shoot, 1, 2))
+                .containsExactly("Walk from Hall 3.0", "Rig the tripod 3.0", "Change the lens 2.0");
     }
 
     @Test
@@ -101,8 +98,8 @@ class ShootingOrderTest {
 
         assertThat(codes(day)).containsExactly(free.code(), fixed.code());
         // From nine: sixty minutes, less ten of waiting and 1.5 for a new stand on the same tripod.
-        assertThat(moment.startMin()).isEqualTo(60 - 10 - 2);
-        assertThat(moment.endMin()).isEqualTo(62);
+        assertThat(moment.times().gettingReady().afterCall()).isEqualTo(60 - 10 - 2);
+        assertThat(moment.times().end().afterCall()).isEqualTo(62);
         assertThat(day.slackMin()).isEqualTo(48 - 19);
     }
 
@@ -171,11 +168,13 @@ class ShootingOrderTest {
         assertThat(day.slots().size() + day.dropped().size())
                 .as(seed)
                 .isEqualTo(Setup.of(plan).size());
-        int now = day.talkMin();
+        int now = day.talk().afterCall();
         for (DayPlan.Slot slot : day.slots()) {
-            assertThat(slot.startMin()).as(seed).isGreaterThanOrEqualTo(slot.fixed() ? 0 : now);
-            assertThat(slot.endMin()).as(seed).isLessThanOrEqualTo(plan.brief().dayMinutes());
-            now = Math.max(now, slot.endMin());
+            assertThat(slot.times().gettingReady().afterCall()).as(seed).isGreaterThanOrEqualTo(slot.fixed() ? 0 : now);
+            assertThat(slot.times().end().afterCall())
+                    .as(seed)
+                    .isLessThanOrEqualTo(plan.brief().dayMinutes());
+            now = Math.max(now, slot.times().end().afterCall());
         }
     }
 
@@ -196,9 +195,9 @@ class ShootingOrderTest {
         assertThat(day.dropped()).isEmpty();
         assertThat(start(day, early)).isEqualTo(15);
         // The call is at nine; golden light begins at 17:27.
-        assertThat(day.slotOf(late).orElseThrow().pace().rollMin()).isEqualTo(120);
+        assertThat(day.slotOf(late).orElseThrow().times().roll().afterCall()).isEqualTo(120);
         assertThat(start(day, late)).as("a new stand is made before").isEqualTo(119);
-        assertThat(day.slotOf(dusk).orElseThrow().pace().rollMin()).isBetween(507, 509);
+        assertThat(day.slotOf(dusk).orElseThrow().times().roll().afterCall()).isBetween(507, 509);
         assertThat(why(day, 1)).contains("from 11:00 to 20:00");
         Plan gone = plan.apply(Change.set(plan.subjects().get(0), "untilTime", Optional.of(LocalTime.of(11, 1))));
         assertThat(order(gone).dropped())
@@ -211,7 +210,9 @@ class ShootingOrderTest {
                 .filter(slot -> slot.setup().shots().contains(shot))
                 .findFirst()
                 .orElseThrow()
-                .startMin();
+                .times()
+                .gettingReady()
+                .afterCall();
     }
 
     @Test
@@ -222,15 +223,19 @@ class ShootingOrderTest {
                 sample.shot(action, one -> one.with("keyDeg", Optional.of(75.0)).with("bearingDeg", 90.0));
         Shot dark = sample.shot(action, one -> one.with("lampsOff", true).with("bearingDeg", 150.0));
         List<Setup> setups = Setup.of(sample.build());
-        MinutesTable table = MinutesTable.USUAL;
+        Shoot shoot = Shoot.of(sample.build());
 
         assertThat(setups).extracting(Setup::first).containsExactly(lit, same, dark);
-        assertThat(table.change(null, setups.get(0))).contains(new MinutesTable.Item("Place the lamps", 10));
-        assertThat(table.change(setups.get(0), setups.get(1)))
-                .extracting(MinutesTable.Item::label)
-                .containsExactly("New stand");
-        assertThat(table.change(setups.get(1), setups.get(2))).contains(new MinutesTable.Item("Lamps off", 2));
-        assertThat(table.change(setups.get(2), setups.get(0)))
-                .contains(new MinutesTable.Item("Lamps on", 2), new MinutesTable.Item("Place the lamps", 10));
+        assertThat(change(shoot, -1, 0)).contains("Place the lamps 10.0");
+        assertThat(change(shoot, 0, 1)).containsExactly("New stand 1.5");
+        assertThat(change(shoot, 1, 2)).contains("Lamps off 2.0");
+        assertThat(change(shoot, 2, 0)).contains("Lamps on 2.0", "Place the lamps 10.0");
+    }
+
+    private static List<String> change(Shoot shoot, int before, int next) {
+        return new ChangeWords(shoot)
+                .of(before, next).stream()
+                        .map(spent -> spent.label() + " " + spent.minutes())
+                        .toList();
     }
 }

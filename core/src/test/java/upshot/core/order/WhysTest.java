@@ -11,6 +11,7 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import upshot.core.RandomDays;
 import upshot.core.finding.Say;
+import upshot.day.Cost;
 
 /** The words of why a setup stands where it does say the minutes that were counted, and no others. */
 class WhysTest {
@@ -30,14 +31,14 @@ class WhysTest {
         DayPlan day = ShootingOrder.of(new RandomDays(run.getCurrentRepetition()).plan(14, 6));
         Whys words = new Whys(day);
         for (DayPlan.Slot slot : day.slots()) {
-            List<Match> matches = Match.of(slot.pace());
             String said = String.join(" ", words.of(slot));
             List<String> counted = new ArrayList<>();
-            for (Match match : matches) {
-                String minutes = Say.number(match.minutes(), 1);
+            for (Cost cost : Cost.values()) {
+                int hundredths = slot.state().hundredths(cost);
+                String minutes = Say.number(hundredths / 100.0, 1);
                 counted.add(minutes);
-                if (WORDS.containsKey(match.cost()) && match.hundredths() > 0) {
-                    assertThat(said).contains(WORDS.get(match.cost()).formatted(minutes));
+                if (WORDS.containsKey(cost) && hundredths > 0) {
+                    assertThat(said).contains(WORDS.get(cost).formatted(minutes));
                 }
             }
             Matcher found = MINUTES.matcher(said.replaceAll("has had [0-9]+ min of rest", ""));

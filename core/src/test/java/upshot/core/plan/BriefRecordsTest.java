@@ -16,13 +16,13 @@ import upshot.core.SamplePlan;
 import upshot.core.brief.Drafts;
 import upshot.core.brief.GenericKit;
 import upshot.core.brief.HousePreset;
+import upshot.core.ground.Likeness;
+import upshot.core.ground.Stand;
 import upshot.core.house.Threshold;
-import upshot.core.joint.Likeness;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
-import upshot.core.order.MinutesTable;
+import upshot.core.order.Shoot;
 import upshot.core.shot.ShotNumbers;
-import upshot.core.shot.Stand;
 
 /** The records of the Brief, and that what is set there is what the computations use. */
 class BriefRecordsTest {
@@ -139,11 +139,8 @@ class BriefRecordsTest {
 
         assertThat(Likeness.between(plan, one, other).clear()).isFalse();
         assertThat(Likeness.between(moved, one, other).clear()).isTrue();
-        assertThat(MinutesTable.of(moved).marginShare()).isEqualTo(0.25);
-        assertThat(MinutesTable.of(plan)).isEqualTo(MinutesTable.USUAL);
-        assertThat(MinutesTable.of(moved).walks())
-                .singleElement()
-                .satisfies(walk -> assertThat(walk.minutes()).isEqualTo(7));
+        assertThat(Shoot.of(moved).problem().margin()).isEqualTo(1.25);
+        assertThat(Shoot.of(plan).problem().margin()).isEqualTo(1.1);
     }
 
     @Test

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
+import upshot.core.ground.Stand;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Carrier;

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
+import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Outline;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
 import upshot.core.finding.Finding;
+import upshot.core.ground.Stand;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
+import upshot.core.ground.Stand;
 import upshot.core.light.LightHour;
 import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;

@@ -53,8 +53,8 @@ public final class DayIcs {
 
     private static VEvent event(DayPlan.Slot slot, Whys words, Brief brief, LocalDate date, Instant madeAt) {
         VEvent event = new VEvent(
-                slot.pace().crew().instant(date, brief.clock(), slot.startMin()),
-                slot.pace().crew().instant(date, brief.clock(), slot.endMin()),
+                slot.crew().instant(date, brief.clock(), slot.times().gettingReady()),
+                slot.crew().instant(date, brief.clock(), slot.times().end()),
                 "%d %s".formatted(slot.number(), slot.setup().action().name()));
         event.getProperties().stream()
                 .filter(property -> property instanceof DtStamp)

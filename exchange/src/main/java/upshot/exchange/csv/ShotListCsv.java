@@ -9,13 +9,13 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Say;
+import upshot.core.ground.Stand;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Line;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotNumbers;
-import upshot.core.shot.Stand;
 import upshot.core.verdict.Verdict;
 
 /** The shot list, by the cut or by the day. RFC 4180, UTF-8, units in the column names. */
@@ -49,10 +49,9 @@ public final class ShotListCsv {
     /** One row a shot, as the day takes them, with the clock time of its setup; what does not fit comes last. */
     public static String inShootingOrder(Verdict verdict) {
         List<String> header = columns(List.of("setup", "starts", "spot"), List.of("screen s", "note"));
-        Brief brief = verdict.plan().brief();
         List<List<String>> rows = new ArrayList<>();
         for (DayPlan.Slot slot : verdict.day().slots()) {
-            String clock = brief.callTime().plusMinutes(slot.startMin()).toString();
+            String clock = verdict.day().clock(slot.times().gettingReady()).toString();
             slot.setup()
                     .shots()
                     .forEach(shot -> rows.add(dayRow(verdict, Integer.toString(slot.number()), clock, shot)));

@@ -53,13 +53,15 @@ class DayIcsTest {
         assertThat(agenda.moments())
                 .extracting(Moment::durationMin)
                 .containsExactlyElementsOf(day.slots().stream()
-                        .map(slot -> (double) (slot.endMin() - slot.startMin()))
+                        .map(slot -> (double) (slot.times().end().afterCall()
+                                - slot.times().gettingReady().afterCall()))
                         .toList());
     }
 
     private static List<LocalTime> starts(DayPlan day) {
         return day.slots().stream()
-                .map(slot -> LocalTime.of(0, 30).plusMinutes(slot.startMin()))
+                .map(slot -> LocalTime.of(0, 30)
+                        .plusMinutes(slot.times().gettingReady().afterCall()))
                 .toList();
     }
 
@@ -72,8 +74,11 @@ class DayIcsTest {
         Instant call = Instant.parse("2026-10-24T23:30:00Z");
 
         assertThat(calendar)
-                .contains("DTSTART:" + stamp(call.plus(Duration.ofMinutes(first.startMin()))))
-                .contains("DTEND:" + stamp(call.plus(Duration.ofMinutes(first.endMin()))))
+                .contains("DTSTART:"
+                        + stamp(call.plus(
+                                Duration.ofMinutes(first.times().gettingReady().afterCall()))))
+                .contains("DTEND:"
+                        + stamp(call.plus(Duration.ofMinutes(first.times().end().afterCall()))))
                 .contains("DTSTAMP:20261001T120000Z")
                 .contains("UID:" + first.setup().first().id() + "@upshot-lane");
         assertThat(read(calendar, date).leftOut()).isEmpty();

@@ -1,0 +1,40 @@
+package upshot.core.order;
+
+import java.util.List;
+import upshot.day.Changes;
+
+/** What has to be done between two setups, in words. */
+final class ChangeWords {
+
+    private final Shoot shoot;
+
+    ChangeWords(Shoot shoot) {
+        this.shoot = shoot;
+    }
+
+    /**
+     * Each part of a change.
+     *
+     * @param before the setup that was shot before, or −1 at the start of the day
+     */
+    List<SpentMinutes> of(int before, int next) {
+        return shoot.problem().change(before, next).stream()
+                .map(item -> new SpentMinutes(label(item.work(), before, next), item.minutes()))
+                .toList();
+    }
+
+    private String label(Changes.Work work, int before, int next) {
+        return switch (work) {
+            case WALK -> "Walk from " + shoot.setups().get(before).spot().name();
+            case RIG -> "Rig the " + shoot.setups().get(next).support().label();
+            case NEW_STAND -> "New stand";
+            case LENS -> "Change the lens";
+            case REBALANCE -> "Balance again";
+            case RATE -> "Change the frame rate";
+            case LAMPS_PLACED -> "Place the lamps";
+            case LAMPS_OFF -> "Lamps off";
+            case LAMPS_ON -> "Lamps on";
+            case ANOTHER_ACTION -> "Another action";
+        };
+    }
+}

@@ -1,0 +1,242 @@
+package upshot.day;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
+import upshot.day.DayState.Carried;
+import upshot.day.DayState.Clock;
+import upshot.day.DayState.Person;
+import upshot.day.DayState.Run;
+
+/**
+ * Puts one setup after another on the clock. A setup begins as late as what it waits for allows: a window of light, a
+ * moment, somebody's hours. Breaks, the meal and copies of full cards go before the setup that would otherwise come too
+ * late for them, and cost nothing where the crew waits anyway.
+ */
+public final class DayClock {
+
+    private final DayProblem problem;
+    private final Relations relations;
+    private final double[][] changes;
+    private final int readyBeforeMin;
+    private final int mealMin;
+    private final int breakMin;
+    private final Burdens burdens;
+
+    public DayClock(DayProblem problem) {
+        this.problem = problem;
+        this.relations = new Relations(problem);
+        this.changes = new double[problem.size() + 1][];
+        this.readyBeforeMin = (int) Math.ceil(problem.readyBeforeMin());
+        this.mealMin = (int) Math.ceil(problem.rests().mealMin());
+        this.breakMin = (int) Math.ceil(problem.rests().breakMin());
+        this.burdens = new Burdens(problem, relations);
+    }
+
+    public DayProblem problem() {
+        return problem;
+    }
+
+    Relations relations() {
+        return relations;
+    }
+
+    /**
+     * Minutes to be ready for a setup, worked out when they are first asked for; again where they are none, which is soon
+     * seen.
+     *
+     * @param before −1 at the start of the day
+     */
+    double changeMin(int before, int next) {
+        double[] from = changes[before + 1];
+        if (from == null) {
+            from = new double[problem.size()];
+            changes[before + 1] = from;
+        }
+        if (from[next] == 0) {
+            double sum = 0;
+            for (Changes.Item item : problem.change(before, next)) {
+                sum += item.minutes();
+            }
+            from[next] = sum;
+        }
+        return from[next];
+    }
+
+    /** A crew after unloading and the safety talk, or where it stands in the middle of its day. */
+    public DayState atCall(int crew) {
+        DayCrew own = problem.crews().get(crew);
+        int talked = own.callMin() + (int) Math.ceil(problem.rests().talkMin());
+        int free = own.standing().map(DayCrew.Standing::freeMin).orElse(talked);
+        Person[] people = new Person[problem.people().size()];
+        Arrays.fill(people, Person.FRESH);
+        BitSet done = new BitSet();
+        int others = 0;
+        int messy = 0;
+        for (int setup : own.standing().map(DayCrew.Standing::done).orElse(List.of())) {
+            done.set(setup);
+            others += problem.setup(setup).early() ? 0 : 1;
+            messy += problem.setup(setup).messy() ? 1 : 0;
+        }
+        return new DayState(
+                null,
+                crew,
+                own.standing().map(DayCrew.Standing::last).orElse(-1),
+                new Clock(own.callMin(), free, free, free, Integer.MAX_VALUE, List.of()),
+                new Run(own.callMin(), 0, 0, 0, 0),
+                List.of(),
+                new int[Cost.ALL.length],
+                new Carried(done, own.callMin(), false, 0, 0, people, others, messy));
+    }
+
+    /** The next setup of a crew. */
+    public DayState then(DayState before, int setup) {
+        DaySetup next = problem.setup(setup);
+        DayCrew crew = problem.crews().get(before.crew());
+        double change = changeMin(before.setup(), setup) + againMin(before, next, setup);
+        int pinned = next.pinnedMin(before.crew()).orElse(-1);
+        List<Breach> breaches = new ArrayList<>(0);
+        boolean along = rollsAlong(before, crew, next, pinned);
+        Run run = along ? joined(before.run(), change, next) : new Run(before.endMin(), change, next.shootMin(), 1, 0);
+        Clock clock = at(before.crew(), crew, next, run, pinned, breaches);
+        if (along) {
+            clock = clock.with(before.pauses());
+        } else if (!before.first()) {
+            List<Pause> pauses = pauses(before, crew, clock, next);
+            int free = pauses.isEmpty()
+                    ? before.endMin()
+                    : pauses.get(pauses.size() - 1).untilMin();
+            boolean cannotWait = next.fixed().isPresent() || pinned >= 0;
+            if (free > clock.gettingReadyMin() && !cannotWait) {
+                breaches.clear();
+                run = new Run(free, change, next.shootMin(), 1, 0);
+                clock = at(before.crew(), crew, next, run, pinned, breaches).with(pauses);
+            } else if (free <= clock.gettingReadyMin()) {
+                run = new Run(free, change, next.shootMin(), 1, 0);
+                clock = clock.with(pauses);
+            }
+        }
+        order(before, crew, setup, along, breaches);
+        int idle = Math.max(0, clock.gettingReadyMin() - run.freeMin());
+        return burdens.state(before, setup, change, clock, run.idle(idle), breaches, along);
+    }
+
+    /** An action that was left for another is laid out again. */
+    private double againMin(DayState before, DaySetup next, int setup) {
+        boolean left = next.resetMin() > 0
+                && before.setup() >= 0
+                && problem.setup(before.setup()).action() != next.action()
+                && before.carried().done().intersects(relations.sameAction(setup));
+        return left ? next.resetMin() : 0;
+    }
+
+    private static Run joined(Run run, double change, DaySetup next) {
+        return new Run(
+                run.freeMin(),
+                run.changeMin() + change,
+                Math.max(run.shootMin(), next.shootMin()),
+                run.cameras() + 1,
+                0);
+    }
+
+    private boolean rollsAlong(DayState before, DayCrew crew, DaySetup next, int pinned) {
+        return !before.first()
+                && before.run().cameras() < crew.cameras()
+                && (pinned < 0 || pinned == before.clock().gettingReadyMin())
+                && next.run() >= 0
+                && problem.setup(before.setup()).run() == next.run();
+    }
+
+    private Clock at(int index, DayCrew crew, DaySetup next, Run run, int pinned, List<Breach> breaches) {
+        Windows windows = next.windows().get(index);
+        return next.fixed().isPresent()
+                ? atTheMoment(crew, windows, next.fixed().get(), run, breaches)
+                : whenItCan(crew, windows, next, run, pinned, breaches);
+    }
+
+    /** The moment is the margin: nothing is added to the rigging, the camera stands ready before it. */
+    private Clock atTheMoment(DayCrew crew, Windows windows, DaySetup.Moment fixed, Run run, List<Breach> breaches) {
+        int ready = fixed.atMin() - readyBeforeMin;
+        int start = ready - roundedUp(run.changeMin());
+        int end = fixed.atMin() + Math.max(1, roundedUp(fixed.lastsMin()));
+        if (start < run.freeMin()) {
+            breaches.add(new Breach(Limit.MOMENT, run.freeMin() - start));
+        }
+        boolean fits = false;
+        for (Windows.Span span : windows.spans()) {
+            fits |= span.fromMin() <= fixed.atMin() && end <= span.untilMin();
+        }
+        if (!fits) {
+            breaches.add(new Breach(end > crew.wrapMin() ? Limit.WRAP : Limit.HOURS, 1));
+        }
+        return new Clock(start, ready, fixed.atMin(), end, Math.max(0, start - run.freeMin()), List.of());
+    }
+
+    private Clock whenItCan(DayCrew crew, Windows windows, DaySetup next, Run run, int pinned, List<Breach> breaches) {
+        int rig = (int) Math.floor(run.changeMin() * problem.margin() + 1e-3);
+        int shootMin = roundedUp((run.changeMin() + run.shootMin()) * problem.margin()) - rig;
+        int ready = next.once() ? readyBeforeMin : 0;
+        int free = Math.max(run.freeMin(), windows.rigFromMin());
+        if (pinned >= 0 && pinned < free) {
+            breaches.add(new Breach(Limit.PINNED, free - pinned));
+        }
+        int begin = pinned >= 0 ? pinned : free;
+        for (Windows.Span span : windows.spans()) {
+            int roll = Math.max(begin + rig + ready, span.fromMin());
+            int end = roll + shootMin;
+            if (end <= span.untilMin()) {
+                int start = pinned >= 0 ? pinned : roll - ready - rig;
+                return new Clock(start, start + rig, roll, end, span.untilMin() - end, List.of());
+            }
+        }
+        int end = begin + rig + ready + shootMin;
+        int last = windows.spans().isEmpty()
+                ? crew.callMin()
+                : windows.spans().get(windows.spans().size() - 1).untilMin();
+        breaches.add(new Breach(windows.bounded() ? Limit.HOURS : Limit.WRAP, Math.max(1, end - last)));
+        return new Clock(begin, begin + rig, begin + rig + ready, end, 0, List.of());
+    }
+
+    private void order(DayState before, DayCrew crew, int setup, boolean along, List<Breach> breaches) {
+        BitSet done = before.carried().done();
+        if (!along && problem.setup(setup).once() && done.intersects(relations.sameAction(setup))) {
+            breaches.add(0, new Breach(Limit.ONCE, 1));
+        }
+        if (done.intersects(relations.after(setup))) {
+            breaches.add(new Breach(Limit.BEFORE, 1));
+        }
+        if (crew.laterDay() && problem.setup(setup).fixed().isPresent()) {
+            breaches.add(new Breach(Limit.MOMENT, 1));
+        }
+    }
+
+    /** What has to be put between the setup before and this one, in order. */
+    private List<Pause> pauses(DayState before, DayCrew crew, Clock clock, DaySetup next) {
+        int free = before.endMin();
+        double mealBy = crew.callMin() + problem.rests().mealByMin();
+        boolean meal = !before.carried().mealTaken() && clock.endMin() > mealBy && free <= mealBy;
+        boolean rest = clock.endMin() - before.carried().lastBreakMin()
+                > problem.rests().breakAfterMin();
+        boolean full = burdens.cardsFull(before, next);
+        if (!meal && !rest && !full) {
+            return List.of();
+        }
+        List<Pause> pauses = new ArrayList<>(2);
+        int until = free;
+        if (meal || rest) {
+            until += meal ? mealMin : breakMin;
+            pauses.add(new Pause(meal ? Pause.Kind.MEAL : Pause.Kind.BREAK, free, until));
+        }
+        int copying = full ? (int) Math.ceil(before.carried().copyMin()) - (until - free) : 0;
+        if (copying > 0) {
+            pauses.add(new Pause(Pause.Kind.COPY, until, until + copying));
+        }
+        return pauses;
+    }
+
+    /** Whole minutes; a thousandth over does not cost one. */
+    static int roundedUp(double minutes) {
+        return (int) Math.ceil(minutes - 1e-3);
+    }
+}
