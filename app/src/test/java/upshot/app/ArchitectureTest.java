@@ -52,7 +52,7 @@ class ArchitectureTest {
     void the_day_knows_nothing_but_numbers() {
         classes()
                 .that()
-                .resideInAPackage("upshot.day..")
+                .resideInAPackage("upshot.day")
                 .should()
                 .onlyDependOnClassesThat(
                         DescribedPredicate.describe(
@@ -69,7 +69,7 @@ class ArchitectureTest {
                 .check(CLASSES);
         noClasses()
                 .that()
-                .resideInAPackage("upshot.day..")
+                .resideInAPackage("upshot.day")
                 .should()
                 .callMethodWhere(DescribedPredicate.describe(
                         "rounds differently elsewhere",

@@ -20,7 +20,7 @@ final class Annealing {
     private static final double BREAK = 100_000;
 
     /** What a shot weighs that is not made, by priority, in hundredths at the end, and what part of it at first. */
-    private static final double[] LOST = {60_000, 40_000, 25_000};
+    private static final double[] LOST = {120_000, 80_000, 50_000};
 
     private static final double LOST_AT_FIRST = 0.1;
 

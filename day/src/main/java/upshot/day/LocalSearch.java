@@ -13,6 +13,9 @@ public final class LocalSearch {
 
     private static final double TWICE = 0.95;
 
+    /** What part of the effort a polish may take at most; where only changes count, it takes none. */
+    private static final double POLISH = 0.05;
+
     private final int keptUntilMin;
     private final Chance chance;
     private final Spent spent;
@@ -60,6 +63,6 @@ public final class LocalSearch {
             changes += new Annealing(best, keptUntilMin, chance)
                     .run(more -> (spent.after(before + more) - begins) / (share - begins));
         }
-        new Polish(best, keptUntilMin, () -> spent.after(changes) >= 1).run();
+        new Polish(best, keptUntilMin, () -> spent.after(changes) >= share + POLISH).run();
     }
 }

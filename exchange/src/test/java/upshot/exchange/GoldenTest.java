@@ -22,7 +22,7 @@ import upshot.exchange.text.Sha256;
  */
 class GoldenTest {
 
-    private static final Path FILES = Path.of("src/test/resources/golden");
+    static final Path FILES = Path.of("src/test/resources/golden");
     private static final Path WORDS = Path.of("target/golden");
     private static final int PLANS = 200;
     private static final int FIGURES = 16;

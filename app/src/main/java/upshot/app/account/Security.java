@@ -1,6 +1,8 @@
 package upshot.app.account;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
@@ -30,6 +32,11 @@ class Security {
     private static final String POLICY =
             "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self';" + " frame-ancestors 'none'";
 
+    /** The one script that compiles WebAssembly, in a worker with a policy of its own: no page may. */
+    private static final String WORKER = "/js/day/numbers.js";
+
+    private static final String WORKER_POLICY = POLICY + "; script-src 'self' 'wasm-unsafe-eval'";
+
     private static final String[] OPEN = {"/sign-in", "/first", NewPasswordController.PATH, "/error"};
 
     private static final String[] FILES = {
@@ -49,6 +56,7 @@ class Security {
     @Order(Ordered.HIGHEST_PRECEDENCE)
     SecurityFilterChain files(HttpSecurity http) throws Exception {
         return headers(http.securityMatcher(FILES)
+                        .headers(headers -> headers.addHeaderWriter(Security::forTheWorker))
                         .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                         .securityContext(context -> context.disable())
                         .sessionManagement(sessions -> sessions.disable())
@@ -56,6 +64,12 @@ class Security {
                         .anonymous(nobody -> nobody.disable())
                         .csrf(csrf -> csrf.disable()))
                 .build();
+    }
+
+    private static void forTheWorker(HttpServletRequest request, HttpServletResponse response) {
+        if (request.getRequestURI().endsWith(WORKER)) {
+            response.setHeader("Content-Security-Policy", WORKER_POLICY);
+        }
     }
 
     private static HttpSecurity headers(HttpSecurity http) throws Exception {

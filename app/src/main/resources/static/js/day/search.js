@@ -2,6 +2,9 @@
 
 const ASK_AGAIN_MS = 400;
 
+/** How long it waits at most before it asks again when no answer comes. */
+const LONGEST_WAIT_MS = 10_000;
+
 export function connectSearch(door, signal) {
   const dialog = document.getElementById("searching");
   const form = dialog.querySelector("[data-search-form]");
@@ -24,8 +27,15 @@ export function connectSearch(door, signal) {
     if (words.textContent !== found.dataset.words) {
       words.textContent = found.dataset.words;
     }
-    if (running && !signal.aborted) {
-      waiting = setTimeout(() => look().catch(() => {}), ASK_AGAIN_MS);
+    if (running) {
+      again(ASK_AGAIN_MS);
+    }
+  }
+
+  /** The search goes on at the server whether an answer comes or not, so it is asked about again and again. */
+  function again(waitMs) {
+    if (!signal.aborted) {
+      waiting = setTimeout(() => look().catch(() => again(Math.min(2 * waitMs, LONGEST_WAIT_MS))), waitMs);
     }
   }
 
@@ -65,5 +75,5 @@ export function connectSearch(door, signal) {
   );
   document.addEventListener("click", (event) => event.target.closest?.("button[data-search]") && open(), { signal });
   signal.addEventListener("abort", () => clearTimeout(waiting));
-  look().catch(() => {});
+  look().catch(() => again(ASK_AGAIN_MS));
 }

@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.Media;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import upshot.app.AppTest;
@@ -52,6 +53,7 @@ class DayOrderTest extends InBrowser {
         assertThat(dialog).containsText("Searching for 60 s");
         assertThat(dialog.locator(".search-progress")).isVisible();
         Accessible.check(page, "a search that runs");
+        anAnswerIsLost();
         dialog.locator("[data-close]").click();
         stage(2);
         stage(5);
@@ -73,6 +75,19 @@ class DayOrderTest extends InBrowser {
         page.keyboard().press("u");
         assertThat(page.locator("#said")).containsText("Undo");
         assertThat(codes()).isEqualTo(before).isNotEqualTo(found);
+    }
+
+    /** The search is asked about again after it. */
+    private void anAnswerIsLost() {
+        AtomicInteger lost = new AtomicInteger();
+        page.route("**/day/search", route -> {
+            lost.incrementAndGet();
+            route.abort();
+        });
+        page.waitForCondition(() -> lost.get() > 0);
+        page.unroute("**/day/search");
+        page.waitForResponse(answer -> answer.url().endsWith("/day/search"), () -> {});
+        expectComplaints("net::ERR_FAILED");
     }
 
     @Test

@@ -77,9 +77,14 @@ public final class Tray {
                 shot,
                 plan.actionOf(shot),
                 before.isEmpty() ? 0 : last(before).endFrame()));
-        if (!behind.isEmpty()) {
-            placed.add(behind.get(0));
-        }
+        behind.stream()
+                .limit(1)
+                .forEach(next -> placed.add(new Placed(
+                        placed.size(),
+                        next.use(),
+                        next.shot(),
+                        next.action(),
+                        last(placed).endFrame())));
         PaperCut tried =
                 new PaperCut(plan, placed, placed.get(placed.size() - 1).endFrame());
         List<String> reasons = new ArrayList<>();

@@ -61,8 +61,11 @@ class TrayTest {
 
         assertThat(Tray.at(verdict, 1, false, 24, 10))
                 .filteredOn(offer -> offer.shot().equals(clean))
-                .extracting(Tray.Offer::reason)
-                .containsExactly("Travel flips before " + flipped.code());
+                .singleElement()
+                .satisfies(offer -> {
+                    assertThat(offer.reason()).isEqualTo("Travel flips before " + flipped.code());
+                    assertThat(offer.weight()).as("a break").isEqualTo(10);
+                });
         assertThat(Tray.at(verdict, 1, true, 24, 10).get(0).shot()).isEqualTo(clean);
         assertThat(Tray.at(verdict, 0, true, 24, 10).get(0).reason()).doesNotContain(first.code());
     }
