@@ -14,7 +14,7 @@ own_folder() { # names a folder of somebody else instead of touching it
 
 # Folders count too: a file that was renamed or removed is no newer itself.
 build() {
-  if [ -f "$JAR" ] && [ -z "$(find pom.xml core exchange app -newer "$JAR" -not -path '*/target*' -not -path '*/src/test/*' -print -quit)" ]; then
+  if [ -f "$JAR" ] && [ -z "$(find pom.xml day day-browser core exchange app -newer "$JAR" -not -path '*/target*' -not -path '*/src/test/*' -print -quit)" ]; then
     return
   fi
   say "Building (some minutes the first time, while libraries are fetched)"
