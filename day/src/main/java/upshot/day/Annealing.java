@@ -22,7 +22,7 @@ final class Annealing {
     /** What a shot weighs that is not made, by priority, in hundredths at the end, and what part of it at first. */
     private static final double[] LOST = {120_000, 80_000, 50_000};
 
-    private static final double LOST_AT_FIRST = 0.1;
+    private static final double LOST_AT_FIRST = 0.025;
 
     /** How much of what waiting and the like costs now is taken to stay whatever is changed before it. */
     private static final double SHARE = 0.8;
@@ -68,7 +68,7 @@ final class Annealing {
     private void cool(double part) {
         heat = HOT * StrictMath.pow(COLD / HOT, part);
         perBroken = Math.floor(BEND * StrictMath.pow(BREAK / BEND, part));
-        double share = Math.min(1, LOST_AT_FIRST * StrictMath.pow(1 / LOST_AT_FIRST, part * 1.25));
+        double share = LOST_AT_FIRST * StrictMath.pow(1 / LOST_AT_FIRST, part);
         for (int i = 0; i < lost.length; i++) {
             lost[i] = Math.floor(share * LOST[i]);
         }

@@ -3,15 +3,19 @@ package upshot.day;
 import java.util.function.Consumer;
 
 /**
- * Looks for a better order: by chance, twice, and what comes of it is polished. The same seed goes the same way as long as
+ * Looks for a better order: by chance, several times, and what comes of it is polished. The same seed goes the same way as long as
  * only the number of changes decides when it ends.
  */
 public final class LocalSearch {
 
-    /** What part of the effort is spent when the first annealing ends, and when the second does. */
-    private static final double ONCE = 0.5;
+    /** Where the effort is spent; what is left of it is for the last polish. */
+    private static final double ANNEALED = 0.95;
 
-    private static final double TWICE = 0.95;
+    /** How often it begins anew: in a small day, which soon is where it can go, more often. */
+    private static final int ROUNDS = 2;
+
+    private static final int ROUNDS_OF_SMALL = 16;
+    private static final int SMALL = 16;
 
     /** What part of the effort a polish may take at most; where only changes count, it takes none. */
     private static final double POLISH = 0.05;
@@ -50,8 +54,10 @@ public final class LocalSearch {
         Best best = new Best(begin, better);
         LocalSearch search = new LocalSearch(best, keptUntilMin, seed, spent);
         if (begin.problem().size() > 0) {
-            search.annealUntil(ONCE);
-            search.annealUntil(TWICE);
+            int rounds = begin.problem().size() <= SMALL ? ROUNDS_OF_SMALL : ROUNDS;
+            for (int round = 1; round <= rounds; round++) {
+                search.annealUntil(ANNEALED * round / rounds);
+            }
         }
         return best.order();
     }

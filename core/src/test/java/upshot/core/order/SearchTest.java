@@ -26,12 +26,11 @@ class SearchTest {
     /** Worth about a second on one core of a small machine. */
     private static final int CHANGES = 150_000;
 
-    private static final int DAYS = 200;
+    private static final int DAYS = 120;
 
     @Test
     void small_days_are_solved_as_well_as_by_trying_every_order() {
         Random random = new Random(7);
-        List<Double> over = new ArrayList<>();
         for (int day = 0; day < DAYS; day++) {
             Shoot shoot = Shoot.of(new RandomDays(day).plan(3 + random.nextInt(6), 0.8 + random.nextInt(30) / 10.0));
             Levels exact = ExactOrder.of(shoot).levels();
@@ -39,13 +38,8 @@ class SearchTest {
                     .levels();
 
             assertThat(exact.brokenMin()).isZero();
-            assertThat(found.sameAboveMinutes(exact))
-                    .as("day %d: %s against %s", day, found, exact)
-                    .isTrue();
-            over.add(exact.hundredths() == found.hundredths() ? 0 : found.minutes() / exact.minutes() - 1);
+            assertThat(found).as("day %d", day).isEqualTo(exact);
         }
-        assertThat(over).allSatisfy(one -> assertThat(one).isBetween(0.0, 0.03));
-        assertThat(over.stream().filter(one -> one == 0).count()).isGreaterThanOrEqualTo(DAYS * 95 / 100);
     }
 
     private static DayOrder search(Shoot shoot, Search.Effort effort) {
