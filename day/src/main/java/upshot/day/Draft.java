@@ -157,6 +157,7 @@ final class Draft {
                 - stands.hundredths[from]
                 - (stands.sure[stands.size] - stands.sure[from]);
         return stands.hundredths[from]
+                - givenBack(from)
                 + perBroken * stands.broken[from]
                 + (tried.sure[tried.size] - tried.sure[from])
                 + Math.floor(share * clockCosts);
@@ -169,12 +170,17 @@ final class Draft {
             tried.states[place + 1] = state;
             tried.hundredths[place + 1] = tried.hundredths[place] + state.hundredths();
             tried.broken[place + 1] = tried.broken[place] + state.brokenMin();
-            int rest = tried.sure[tried.size] - tried.sure[place + 1];
+            int rest = tried.sure[tried.size] - tried.sure[place + 1] - givenBack(place + 1);
             if (tried.hundredths[place + 1] + perBroken * tried.broken[place + 1] + rest > most) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** What the change may get back of the costs up to a place. */
+    private int givenBack(int place) {
+        return place < tried.size ? sureCosts.mayBeGivenBack(tried.states[place], tried.setups[place]) : 0;
     }
 
     /** What the change costs, once it is timed. */

@@ -1,8 +1,8 @@
 package upshot.day;
 
 /**
- * What a setup is shot from and with, as numbers of places, supports, lenses and so on that mean nothing but same or
- * other.
+ * What a setup is shot from and with, as numbers of places, supports, lenses and so on: equal for the same, and less
+ * for what comes first in the usual order.
  *
  * @param stand the same number only where nothing at all has to be changed
  * @param spot row of {@link Changes#walkMin}

@@ -24,6 +24,14 @@ final class SureCosts {
         }
     }
 
+    /** What a setup may have cost in vain: it is waited for less where another camera is got ready for the same run. */
+    int mayBeGivenBack(DayState state, int next) {
+        boolean oneRun = state.setup() >= 0
+                && problem.setup(next).run() >= 0
+                && problem.setup(next).run() == problem.setup(state.setup()).run();
+        return oneRun ? Cost.WAITING.hundredths(state.run().idleMin()) : 0;
+    }
+
     /**
      * Adds up what setups of an order cost.
      *

@@ -12,6 +12,14 @@ import java.util.stream.IntStream;
  */
 final class Turns {
 
+    /** Where nothing speaks for another order: clean before messy, spot by spot, gear by gear. */
+    private static final Comparator<DaySetup> USUAL = Comparator.comparing(DaySetup::messy)
+            .thenComparingInt(setup -> setup.gear().spot())
+            .thenComparingInt(DaySetup::usual)
+            .thenComparingInt(setup -> setup.gear().support())
+            .thenComparingInt(setup -> setup.gear().lens())
+            .thenComparingInt(setup -> setup.gear().rate());
+
     private final DayProblem problem;
     private final DayClock clock;
     private final List<Integer> usual;
@@ -26,7 +34,7 @@ final class Turns {
         this.usual = IntStream.range(0, problem.size())
                 .boxed()
                 .filter(setup -> !done.contains(setup))
-                .sorted(Comparator.comparingInt(setup -> problem.setup(setup).usual()))
+                .sorted(Comparator.comparing(problem::setup, USUAL))
                 .toList();
         this.written = usual.stream().anyMatch(this::turned);
     }

@@ -8,6 +8,8 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Action;
@@ -27,6 +29,16 @@ final class ActionMatch implements JointRule {
     @Override
     public String id() {
         return "action-match";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Cut on action",
+                "A cut on action has the same action in both pictures, recorded twice.",
+                "A movement can only go on in what has recorded it.",
+                RuleCard.Source.TRADE,
+                Bound.of("recorded by both", SHARED_S, "s"));
     }
 
     @Override

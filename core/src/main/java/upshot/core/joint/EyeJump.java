@@ -9,6 +9,8 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Mends;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
@@ -40,6 +42,19 @@ final class EyeJump implements JointRule {
     @Override
     public String id() {
         return "eye-jump";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "How far the eye goes",
+                "What is to be looked at next lies near enough to what was looked at last.",
+                "While the eye is on its way the picture is not seen.",
+                RuleCard.Source.SCHOOL,
+                Bound.of("below a second", 100 * FREE[0], "% of the long side"),
+                Bound.of("below two seconds", 100 * FREE[1], "% of the long side"),
+                Bound.of("else", 100 * FREE[2], "% of the long side"),
+                Bound.of("more while a mover keeps its direction", 100 * SAME_MOVER, "% of the long side"));
     }
 
     @Override

@@ -3,9 +3,10 @@ package upshot.core.joint;
 import java.util.Optional;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Rule;
 
 /** A rule about one joint. Rules hold no state and look at nothing but the cut. */
-public interface JointRule {
+public interface JointRule extends Rule {
 
     /** How far a rule looks, so that a joint is judged again only where something in sight has changed. */
     enum Sees {
@@ -18,9 +19,6 @@ public interface JointRule {
         /** The two that meet, and the order of the day. */
         DAY
     }
-
-    /** Stable, in lower case with hyphens. */
-    String id();
 
     default Sees sees() {
         return Sees.MEETING;

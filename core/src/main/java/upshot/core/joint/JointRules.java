@@ -52,6 +52,11 @@ public final class JointRules {
                 .toList());
     }
 
+    /** Those that look at least far first. */
+    public List<JointRule> all() {
+        return rules;
+    }
+
     /** What every rule says about a joint, worst first. */
     public List<Finding> judge(PaperCut cut, int joint) {
         return judged(rules, cut, joint).stream().sorted(WORST_FIRST).toList();

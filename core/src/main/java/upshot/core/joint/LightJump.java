@@ -11,6 +11,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.light.SunDay;
@@ -66,6 +68,19 @@ final class LightJump implements JointRule {
     @Override
     public String id() {
         return "light-jump";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "The light has changed",
+                "Neighbours of one place are lit alike.",
+                "Shadows and colours that jump say that hours lie between.",
+                RuleCard.Source.TRADE,
+                Bound.of("way of the sun at most", MOST_ARC_DEG, "°"),
+                Bound.of("apart at most", MOST_MIN, "min"),
+                Bound.of("apart at most while it is low", MOST_LOW_MIN, "min"),
+                Bound.of("golden and not golden apart", GOLDEN_APART_DEG, "°"));
     }
 
     @Override

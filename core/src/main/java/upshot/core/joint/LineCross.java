@@ -7,10 +7,13 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
+import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
@@ -30,6 +33,16 @@ final class LineCross implements LooksBack {
     @Override
     public String id() {
         return "line-cross";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "The line of a look",
+                "The camera stays on one side of a look, or of people facing each other.",
+                "Over the line they seem to look away from each other.",
+                RuleCard.Source.TRADE,
+                Bound.of(Threshold.NEUTRAL_WITHIN));
     }
 
     @Override

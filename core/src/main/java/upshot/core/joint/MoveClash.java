@@ -7,6 +7,8 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
 import upshot.core.plan.Change;
@@ -41,6 +43,17 @@ final class MoveClash implements JointRule {
     @Override
     public String id() {
         return "move-clash";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Moves against each other",
+                "Neither do two moves work against each other, nor is one cut off into a still picture.",
+                "The eye is thrown back.",
+                RuleCard.Source.TRADE,
+                Bound.of("against each other from", AGAINST, "cosine"),
+                Bound.of("still at the end", STILL_AT_END_S, "s"));
     }
 
     @Override

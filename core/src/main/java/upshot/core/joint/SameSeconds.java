@@ -7,6 +7,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
@@ -27,6 +28,15 @@ final class SameSeconds implements JointRule {
     @Override
     public String id() {
         return "same-seconds";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "The same seconds again",
+                "The same seconds of a take are shown once, or again on purpose.",
+                "A viewer takes the second time for a slip.",
+                RuleCard.Source.PLAN);
     }
 
     @Override

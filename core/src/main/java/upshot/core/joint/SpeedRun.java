@@ -7,6 +7,8 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.house.SpeedSchool;
 
@@ -18,6 +20,16 @@ final class SpeedRun implements JointRule {
     @Override
     public String id() {
         return "speed-run";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Slow motion in a row",
+                "Slow motion does not come twice running, or speeds change, as the school wants.",
+                "An event that goes on is no event.",
+                RuleCard.Source.SCHOOL,
+                Bound.of("uses of one speed at most", UNCHANGED, "uses"));
     }
 
     @Override

@@ -7,6 +7,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
@@ -19,6 +20,15 @@ final class StateJump implements LooksBack {
     @Override
     public String id() {
         return "state-jump";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "What was further already",
+                "A thing is not shown in a state that it has left.",
+                "What was fired is not raw again.",
+                RuleCard.Source.PLAN);
     }
 
     @Override

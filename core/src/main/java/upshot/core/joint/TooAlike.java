@@ -10,6 +10,8 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Mends;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
@@ -39,6 +41,18 @@ final class TooAlike implements JointRule {
     @Override
     public String id() {
         return "too-alike";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Too alike",
+                "Two pictures of one subject differ enough in angle or size.",
+                "Nearly the same picture again reads as a slip of the film.",
+                RuleCard.Source.TRADE,
+                Bound.of(Threshold.ALIKE_ANGLE),
+                Bound.of(Threshold.ALIKE_RATIO),
+                Bound.of(Threshold.ALIKE_WATCH));
     }
 
     @Override

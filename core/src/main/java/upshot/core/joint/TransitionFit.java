@@ -8,6 +8,8 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
@@ -22,6 +24,16 @@ final class TransitionFit implements JointRule {
     @Override
     public String id() {
         return "transition-fit";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "A transition that fits",
+                "Both pictures give what their transition asks for.",
+                "A whip into a still frame is a mistake with a name.",
+                RuleCard.Source.TRADE,
+                Bound.of("a ramp changes speed by", RAMPED_BY, "×"));
     }
 
     @Override

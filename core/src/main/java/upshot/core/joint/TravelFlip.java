@@ -8,10 +8,13 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Mends;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
+import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
@@ -32,6 +35,16 @@ final class TravelFlip implements LooksBack {
     @Override
     public String id() {
         return "travel-flip";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Which way it goes",
+                "A mover keeps its direction from picture to picture.",
+                "Turned round it seems to go back.",
+                RuleCard.Source.TRADE,
+                Bound.of(Threshold.NEUTRAL_WITHIN));
     }
 
     @Override

@@ -4,16 +4,20 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import upshot.core.house.Threshold;
+import upshot.core.measure.FrameRate;
+import upshot.core.plan.Action;
 import upshot.core.plan.Card;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.Support;
 import upshot.core.plan.Turn;
@@ -27,13 +31,16 @@ import upshot.day.Gear;
 import upshot.day.Performer;
 import upshot.day.Rests;
 
-/** Turns a shoot into numbers: whatever is the same gets the same number, in the order in which it is met. */
+/** Turns a shoot into numbers: whatever is the same gets the same number. */
 final class AsNumbers {
 
     /** Waiting counts as the meal no sooner than this after the call. */
     private static final double MEAL_NOT_BEFORE_MIN = 120;
 
     private static final double MEGABYTES = 1000;
+
+    /** More than an action has of stands or rates, so that their numbers lie apart. */
+    private static final int OF_ONE_ACTION = 10_000;
 
     private static final Map<Support, Threshold> RIGGING = new EnumMap<>(Map.of(
             Support.TRIPOD, Threshold.RIG_TRIPOD,
@@ -48,30 +55,28 @@ final class AsNumbers {
 
     private final Shoot shoot;
     private final Plan plan;
-    private final Numbers<Object> actions = new Numbers<>();
-    private final Numbers<Object> runs = new Numbers<>();
-    private final Numbers<Setup.Stand> stands = new Numbers<>();
-    private final Numbers<Spot> spots = new Numbers<>();
-    private final Numbers<String> lenses = new Numbers<>();
-    private final Numbers<Object> rates = new Numbers<>();
-    private final Numbers<Object> lamps = new Numbers<>();
-
-    private static final class Numbers<T> {
-        private final Map<T, Integer> numbers = new HashMap<>();
-        private final List<T> inOrder = new ArrayList<>();
-
-        int of(T one) {
-            Integer known = numbers.putIfAbsent(one, inOrder.size());
-            if (known == null) {
-                inOrder.add(one);
-            }
-            return known == null ? inOrder.size() - 1 : known;
-        }
-    }
+    private final Map<UUID, Integer> spots = new HashMap<>();
+    private final Map<String, Integer> prefixes;
+    private final Map<String, Integer> lenses;
+    private final Map<FrameRate, Integer> rates;
+    private final List<List<Optional<Double>>> lamps = new ArrayList<>();
 
     private AsNumbers(Shoot shoot) {
         this.shoot = shoot;
         this.plan = shoot.plan();
+        plan.spots().forEach(spot -> spots.put(spot.id(), spots.size()));
+        this.prefixes = inOrder(setup -> setup.action().codePrefix());
+        this.lenses = inOrder(Setup::lens);
+        this.rates = inOrder(setup -> setup.stand().rate());
+    }
+
+    /** What setups have, numbered in its own order. */
+    private <T extends Comparable<T>> Map<T, Integer> inOrder(Function<Setup, T> what) {
+        Set<T> all = new HashSet<>();
+        shoot.setups().forEach(setup -> all.add(what.apply(setup)));
+        Map<T, Integer> numbers = new HashMap<>();
+        all.stream().sorted().forEach(one -> numbers.put(one, numbers.size()));
+        return numbers;
     }
 
     static DayProblem of(Shoot shoot) {
@@ -79,13 +84,9 @@ final class AsNumbers {
     }
 
     private DayProblem problem() {
-        int[] usual = usual();
-        List<DaySetup> setups = IntStream.range(0, usual.length)
-                .mapToObj(index -> setup(index, usual[index]))
-                .toList();
         return new DayProblem(
                 shoot.crews().stream().map(AsNumbers::crew).toList(),
-                setups,
+                setups(),
                 changes(),
                 shoot.people().stream().map(AsNumbers::performer).toList(),
                 new Rests(
@@ -112,68 +113,75 @@ final class AsNumbers {
         return card.count() * card.capacityGb() * MEGABYTES;
     }
 
-    private int[] usual() {
-        List<Setup> setups = shoot.setups();
-        int[] usual = new int[setups.size()];
-        int place = 0;
-        for (int setup : IntStream.range(0, usual.length)
-                .boxed()
-                .sorted((one, other) -> Setup.USUAL.compare(setups.get(one), setups.get(other)))
-                .toList()) {
-            usual[setup] = place++;
+    /** Setups come action by action, so that actions are counted on the way. */
+    private List<DaySetup> setups() {
+        List<DaySetup> all = new ArrayList<>(shoot.size());
+        int action = -1;
+        Action last = null;
+        for (Setup setup : shoot.setups()) {
+            action += setup.action() == last ? 0 : 1;
+            last = setup.action();
+            all.add(setup(setup, all.size(), action));
         }
-        return usual;
+        return all;
     }
 
-    private DaySetup setup(int index, int usual) {
-        Setup setup = shoot.setups().get(index);
-        Crew first = shoot.crews().get(0);
+    private DaySetup setup(Setup setup, int index, int number) {
+        Action action = setup.action();
+        Shoot.Shared shared = shoot.shared(action);
         return new DaySetup(
-                actions.of(setup.action().id()),
-                run(setup),
+                number,
+                run(setup, number),
                 setup.onceOnly(),
-                gear(setup),
+                gear(setup, number),
                 setup.shootMin(),
                 0,
-                setup.action()
-                        .fixedTime()
-                        .map(time -> new DaySetup.Moment(
-                                first.at(time), setup.action().durationS() / 60)),
+                action.fixedTime()
+                        .map(time -> new DaySetup.Moment(shoot.crews().get(0).at(time), action.durationS() / 60)),
                 shoot.turnOf(setup).map(this::turn),
-                shoot.hours(setup).stream().map(Hours::windows).toList(),
-                shoot.performing(setup),
+                shared.windows(),
+                shared.people(),
                 list(shoot.prerequisites().before(index)),
                 list(shoot.prerequisites().after(index)),
                 new DaySetup.Worth(setup.priority().ordinal(), setup.shots().size()),
                 recording(setup),
                 shoot.prerequisites().firstClass(setup),
-                setup.action().messy(),
+                action.messy(),
                 setup.spot().outdoors(),
-                usual);
+                action.once() ? prefixes.get(action.codePrefix()) : prefixes.size());
     }
 
     /** Cameras take one run together when it happens once, at its own time, or tires the subject. */
-    private int run(Setup setup) {
+    private int run(Setup setup, int action) {
         if (setup.onceOnly()) {
-            return runs.of(setup.action().id());
+            return action * OF_ONE_ACTION;
         }
         return setup.action().tiring()
-                ? runs.of(List.of(setup.action().id(), setup.stand().rate()))
+                ? action * OF_ONE_ACTION + rates.get(setup.stand().rate())
                 : -1;
     }
 
-    private Gear gear(Setup setup) {
+    private Gear gear(Setup setup, int action) {
         Setup.Stand stand = setup.stand();
-        boolean lit = stand.own().stream().anyMatch(Optional::isPresent);
         return new Gear(
-                stands.of(stand),
-                spots.of(setup.spot()),
+                action * OF_ONE_ACTION + setup.standOfAction(),
+                spots.get(setup.spot().id()),
                 setup.support().ordinal(),
                 setup.support() == Support.GIMBAL,
-                lenses.of(setup.lens()),
-                rates.of(stand.rate()),
-                lit ? 1 + lamps.of(stand.own()) : 0,
+                lenses.get(setup.lens()),
+                rates.get(stand.rate()),
+                lamps(stand.own()),
                 stand.lampsOff());
+    }
+
+    private int lamps(List<Optional<Double>> own) {
+        if (own.stream().noneMatch(Optional::isPresent)) {
+            return 0;
+        }
+        if (!lamps.contains(own)) {
+            lamps.add(own);
+        }
+        return 1 + lamps.indexOf(own);
     }
 
     private DaySetup.Turn turn(Turn turn) {
@@ -205,9 +213,9 @@ final class AsNumbers {
 
     private Changes changes() {
         return new Changes(
-                spots.inOrder.stream()
-                        .map(from -> spots.inOrder.stream()
-                                .map(to -> walkMin(from, to))
+                plan.spots().stream()
+                        .map(from -> plan.spots().stream()
+                                .map(to -> walkMin(from.id(), to.id()))
                                 .toList())
                         .toList(),
                 Stream.of(Support.values())
@@ -222,9 +230,9 @@ final class AsNumbers {
                 0);
     }
 
-    private double walkMin(Spot from, Spot to) {
+    private double walkMin(UUID from, UUID to) {
         return plan.list(Kind.WALK).stream()
-                .filter(one -> one.joins(from.id(), to.id()))
+                .filter(one -> one.joins(from, to))
                 .findFirst()
                 .map(Walk::minutes)
                 .orElseGet(() -> plan.threshold(Threshold.WALK));

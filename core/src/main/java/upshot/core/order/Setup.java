@@ -1,7 +1,6 @@
 package upshot.core.order;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,9 +25,10 @@ import upshot.core.shot.ShotNumbers;
  * @param spot where
  * @param shots at least one, in the order of the action
  * @param stand what they share
+ * @param standOfAction number of the stand among those of the action, from 0
  * @param shootMin minutes for all takes with their resets
  */
-public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, double shootMin) {
+public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int standOfAction, double shootMin) {
 
     /**
      * Where and with what the camera stands.
@@ -68,17 +68,6 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
         }
     }
 
-    /** The order in which setups are taken where nothing speaks for another: clean before messy, spot by spot, gear by gear. */
-    static final Comparator<Setup> USUAL = Comparator.<Setup, Boolean>comparing(
-                    setup -> setup.action().messy())
-            .thenComparingDouble(setup -> setup.spot().rank())
-            .thenComparing(setup -> setup.spot().id())
-            .thenComparing(setup -> !setup.action().once())
-            .thenComparing(setup -> setup.action().once() ? setup.action().codePrefix() : "")
-            .thenComparing(Setup::support)
-            .thenComparing(Setup::lens)
-            .thenComparing(setup -> setup.stand().rate());
-
     private record Shared(Stand stand, Priority priority) {}
 
     private record OfAction(List<Setup> setups) {}
@@ -100,13 +89,17 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, dou
                 .forEach(shot -> byStand.computeIfAbsent(
                                 new Shared(Stand.of(plan, shot), shot.priority()), none -> new ArrayList<>())
                         .add(shot));
+        List<Stand> stands =
+                byStand.keySet().stream().map(Shared::stand).distinct().toList();
         return new OfAction(byStand.entrySet().stream()
-                .map(entry -> of(plan, action, entry.getKey().stand(), entry.getValue()))
+                .map(entry -> new Setup(
+                        action,
+                        plan.spotOf(action),
+                        entry.getValue(),
+                        entry.getKey().stand(),
+                        stands.indexOf(entry.getKey().stand()),
+                        shootS(plan, action, entry.getValue()) / 60))
                 .toList());
-    }
-
-    private static Setup of(Plan plan, Action action, Stand stand, List<Shot> shots) {
-        return new Setup(action, plan.spotOf(action), shots, stand, shootS(plan, action, shots) / 60);
     }
 
     /**

@@ -13,6 +13,7 @@ import upshot.core.plan.Subject;
 import upshot.core.plan.Turn;
 import upshot.core.size.SubjectKind;
 import upshot.day.DayProblem;
+import upshot.day.Windows;
 
 /**
  * Everything about a shoot that stays the same whatever the order: who shoots, what, and within which limits; with its
@@ -32,9 +33,15 @@ public final class Shoot {
      * What all setups of an action share, whatever its shots.
      *
      * @param hours for each crew
+     * @param windows the same as numbers
      * @param people places in the list of people
      */
-    private record Shared(List<Hours> hours, List<Integer> people) {}
+    record Shared(List<Hours> hours, List<Windows> windows, List<Integer> people) {
+
+        private static Shared of(List<Hours> hours, List<Integer> people) {
+            return new Shared(hours, hours.stream().map(Hours::windows).toList(), people);
+        }
+    }
 
     private Shoot(Plan plan, List<Setup> setups) {
         this.plan = plan;
@@ -57,11 +64,11 @@ public final class Shoot {
         return new Shoot(plan, Setup.of(plan));
     }
 
-    private Shared shared(Action action) {
+    Shared shared(Action action) {
         return plan.once(
                 Shared.class,
                 action,
-                () -> new Shared(
+                () -> Shared.of(
                         crews.stream().map(crew -> Hours.of(plan, action, crew)).toList(),
                         Coverage.performing(plan, action).stream()
                                 .map(people::indexOf)

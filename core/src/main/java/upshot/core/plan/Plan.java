@@ -152,7 +152,7 @@ public final class Plan {
     public List<PlanRecord> kit() {
         List<PlanRecord> kit = new ArrayList<>();
         Kind.KIT.forEach(kind -> kit.addAll(list(kind)));
-        return kit;
+        return List.copyOf(kit);
     }
 
     /** In story order: by beat, then within it. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.measure.Degrees;
@@ -16,6 +17,15 @@ final class FocusPull implements ShotRule {
     @Override
     public String id() {
         return "focus-pull";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Sharp all the way",
+                "The subject stays within what is sharp while the shot is on screen.",
+                "Where it does not, somebody has to pull, and that is planned and not found out.",
+                RuleCard.Source.OPTICS);
     }
 
     @Override

@@ -5,6 +5,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
@@ -35,6 +37,16 @@ final class InTheMirror implements ShotRule {
     @Override
     public String id() {
         return "reflection";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "In the mirror",
+                "No mirror and no pane shows the camera and whoever works it.",
+                "What meets the view square sends it back.",
+                RuleCard.Source.GEOMETRY,
+                Bound.of("half an operator", HALF_AN_OPERATOR_M, "m"));
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Floor;
@@ -21,6 +22,15 @@ final class InTheWay implements ShotRule {
     @Override
     public String id() {
         return "no-go";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Where nobody stands",
+                "The camera stands in no part of the spot that is closed to it.",
+                "Furniture and closed ground are no places for a tripod.",
+                RuleCard.Source.PLAN);
     }
 
     @Override

@@ -7,6 +7,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
@@ -21,6 +23,16 @@ final class LampFlicker implements ShotRule {
     @Override
     public String id() {
         return "lamp-flicker";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Lamps that pulse",
+                "Lamps on the mains neither beat nor stand as bands in the picture.",
+                "A pulse that the shutter does not span shows, and nothing takes it out again.",
+                RuleCard.Source.OPTICS,
+                Bound.of("of a pulse still seen", STILL_SEEN_DEPTH, ""));
     }
 
     private static final double STILL_SEEN_DEPTH = 0.03;

@@ -5,6 +5,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.ScreenTravel;
@@ -20,6 +22,16 @@ final class LeadRoom implements ShotRule {
     @Override
     public String id() {
         return "lead-room";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Room ahead",
+                "Whoever moves or looks to one side has more than half of the picture ahead.",
+                "Without it they seem to run into the frame.",
+                RuleCard.Source.TRADE,
+                Bound.of("of the picture ahead at least", 100 * LEAST_AHEAD, "%"));
     }
 
     private static final double LEAST_AHEAD = 0.55;

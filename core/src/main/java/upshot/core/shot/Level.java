@@ -5,6 +5,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
@@ -19,6 +21,16 @@ final class Level implements ShotRule {
     @Override
     public String id() {
         return "level";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Level",
+                "The horizon is level, or it is meant that it is not.",
+                "A degree is seen as a slip, thirty as a decision.",
+                RuleCard.Source.TRADE,
+                Bound.of("off at most", WITHIN_DEG, "°"));
     }
 
     @Override

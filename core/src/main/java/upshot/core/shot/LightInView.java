@@ -6,6 +6,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
@@ -27,6 +29,16 @@ final class LightInView implements ShotRule {
     @Override
     public String id() {
         return "light-in-view";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "A lamp in the picture",
+                "No lamp of one's own stands within the picture.",
+                "A stand in the frame is a second take.",
+                RuleCard.Source.GEOMETRY,
+                Bound.of("lamps are taken to stand from the subject", LAMP_M, "m"));
     }
 
     @Override

@@ -5,6 +5,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
@@ -20,6 +22,16 @@ final class MoveSpeed implements ShotRule {
     @Override
     public String id() {
         return "move-speed";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "A move that can be made",
+                "The camera moves and turns no faster than its support can, and pans smoothly.",
+                "Faster moves shake, and pans that are too quick go in steps.",
+                RuleCard.Source.TRADE,
+                Bound.of("turned at most", PAN_DEG_PER_S, "°/s"));
     }
 
     private static final double PAN_DEG_PER_S = 60;

@@ -10,6 +10,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
 import upshot.core.light.LightHour;
 import upshot.core.light.SunDay;
@@ -25,6 +26,15 @@ final class NoSuchLight implements ShotRule {
     @Override
     public String id() {
         return "no-such-light";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Light that is there",
+                "The light that an action asks for is there when it can be shot.",
+                "The sun keeps its own hours.",
+                RuleCard.Source.GEOMETRY);
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Body;
@@ -19,6 +20,15 @@ final class NoSuchRate implements ShotRule {
     @Override
     public String id() {
         return "no-such-rate";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "A rate that is recorded",
+                "The first body has a mode that records the frame rate.",
+                "Slow motion that no body records cannot be had afterwards.",
+                RuleCard.Source.KIT);
     }
 
     @Override

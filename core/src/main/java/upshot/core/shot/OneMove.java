@@ -6,6 +6,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
@@ -20,6 +21,15 @@ final class OneMove implements ShotRule {
     @Override
     public String id() {
         return "one-move";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "One move",
+                "A shot makes one move, and no zoom with it.",
+                "Into two moves at once no editor can cut.",
+                RuleCard.Source.TRADE);
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
@@ -18,6 +19,15 @@ final class OutOfReach implements ShotRule {
     @Override
     public String id() {
         return "out-of-reach";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Out of reach",
+                "The camera is no farther above or below its aim than it is away from it.",
+                "Farther than that, no tilt brings the subject into the frame.",
+                RuleCard.Source.GEOMETRY);
     }
 
     @Override

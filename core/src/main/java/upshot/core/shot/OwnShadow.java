@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
@@ -21,6 +22,15 @@ final class OwnShadow implements ShotRule {
     @Override
     public String id() {
         return "own-shadow";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Its own shadow",
+                "The camera does not throw its shadow as far as the subject.",
+                "With the sun behind it, it stands in the picture itself.",
+                RuleCard.Source.GEOMETRY);
     }
 
     @Override

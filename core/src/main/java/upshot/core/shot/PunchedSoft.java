@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
@@ -17,6 +18,15 @@ final class PunchedSoft implements ShotRule {
     @Override
     public String id() {
         return "punched-soft";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Pixels for the punch-in",
+                "No more is cut out of the recorded picture than it has pixels for.",
+                "Beyond that it is softer than it is delivered.",
+                RuleCard.Source.OPTICS);
     }
 
     @Override

@@ -7,6 +7,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
@@ -20,6 +21,15 @@ final class QuickCrossing implements ShotRule {
     @Override
     public String id() {
         return QUICK_CROSSING;
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Through the frame too soon",
+                "Whoever crosses a still frame is in it as long as it is on screen.",
+                "What is left is an empty frame.",
+                RuleCard.Source.GEOMETRY);
     }
 
     @Override

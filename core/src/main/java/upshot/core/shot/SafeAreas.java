@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
@@ -17,6 +19,18 @@ final class SafeAreas implements ShotRule {
     @Override
     public String id() {
         return "safe-areas";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Under the buttons",
+                "In an upright picture the eye is led to where no buttons and captions lie.",
+                "What lies below them is not seen.",
+                RuleCard.Source.TRADE,
+                Bound.of("covered at the top", 100 * TOP, "%"),
+                Bound.of("covered at the bottom", 100 * BOTTOM, "%"),
+                Bound.of("covered at the right", 100 * RIGHT, "%"));
     }
 
     private static final double TOP = 0.14;

@@ -3,12 +3,13 @@ package upshot.core.shot;
 import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Rule;
 import upshot.core.finding.Unjudged;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** A rule about one shot alone. */
-public interface ShotRule {
+public interface ShotRule extends Rule {
 
     /** All rules on shots, in the order in which they are shown. */
     List<ShotRule> ALL = List.of(
@@ -43,9 +44,6 @@ public interface ShotRule {
     /** Rules on where the camera can stand: what a proposed shot has to keep. */
     List<ShotRule> PLACING =
             List.of(new OutOfReach(), new UnderTheCeiling(), new TightRoom(), new InTheWay(), new TooClose());
-
-    /** Stable, in lower case with hyphens. */
-    String id();
 
     /** What the rule says about a shot; empty where it has nothing to say against it. */
     Optional<Finding> judge(Plan plan, Shot shot);

@@ -5,6 +5,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.measure.Numbers;
@@ -22,6 +24,20 @@ final class ShutterLook implements ShotRule {
     @Override
     public String id() {
         return "shutter-look";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "How movement smears",
+                "Movement smears as much as the school wants.",
+                "Too little smear stutters, too much turns to mush; how much is right is a school.",
+                RuleCard.Source.SCHOOL,
+                Bound.of("stutters below", STUTTERS_BELOW_DEG, "°"),
+                Bound.of("half open, from", STRICT_LEAST_DEG, "°"),
+                Bound.of("half open, to", STRICT_MOST_DEG, "°"),
+                Bound.of("crisp, from", CRISP_LEAST_DEG, "°"),
+                Bound.of("crisp, to", CRISP_MOST_DEG, "°"));
     }
 
     private static final double STRICT_LEAST_DEG = 113;

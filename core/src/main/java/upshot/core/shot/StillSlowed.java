@@ -5,6 +5,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
@@ -19,6 +21,16 @@ final class StillSlowed implements ShotRule {
     @Override
     public String id() {
         return "still-slowed";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Slowed for nothing",
+                "Slow motion shows something that moves.",
+                "Of a still life it only costs light and card.",
+                RuleCard.Source.TRADE,
+                Bound.of("slow from", SLOW_FROM, "of real time"));
     }
 
     @Override

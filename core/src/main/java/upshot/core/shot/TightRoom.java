@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Glass;
@@ -25,6 +26,15 @@ final class TightRoom implements ShotRule {
     @Override
     public String id() {
         return "tight-room";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Room to stand back",
+                "The camera stands within the room that the spot gives on its side.",
+                "The lens decides how far back one has to stand, the wall how far one can.",
+                RuleCard.Source.OPTICS);
     }
 
     @Override

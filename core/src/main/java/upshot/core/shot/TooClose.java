@@ -7,6 +7,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Glass;
@@ -25,6 +26,15 @@ final class TooClose implements ShotRule {
     @Override
     public String id() {
         return "too-close";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Near focus",
+                "The lens, with its close-up glass if it has one, can be set to the subject.",
+                "Nearer than its mark a lens does not focus at all.",
+                RuleCard.Source.KIT);
     }
 
     @Override

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Plan;
@@ -15,6 +17,16 @@ final class TooDark implements ShotRule {
     @Override
     public String id() {
         return "too-dark";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Light enough",
+                "The spot is as bright as shutter, aperture and ISO want it.",
+                "Up to two stops can be lifted afterwards; what is darker turns to noise.",
+                RuleCard.Source.OPTICS,
+                Bound.of("lifted at most", MOST_STOPS, "stops"));
     }
 
     private static final double MOST_STOPS = 2;

@@ -7,6 +7,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.light.LightHour;
@@ -24,6 +26,16 @@ final class TopLight implements ShotRule {
     @Override
     public String id() {
         return "top-light";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Light from above",
+                "The sun does not stand so high that eyes lie in shadow.",
+                "A face without eyes says nothing.",
+                RuleCard.Source.TRADE,
+                Bound.of("from above when higher than", SunOnView.TOP_ABOVE_DEG, "°"));
     }
 
     @Override

@@ -6,6 +6,8 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.measure.Numbers;
@@ -21,6 +23,16 @@ final class UnderTheCeiling implements ShotRule {
     @Override
     public String id() {
         return "under-the-ceiling";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Under the ceiling",
+                "Camera and support fit below the ceiling, and the support holds that height.",
+                "A height that nobody can rig is found out on the day.",
+                RuleCard.Source.KIT,
+                Bound.of("kept free below the ceiling", CEILING_ROOM_M, "m"));
     }
 
     private static final double CEILING_ROOM_M = 0.3;

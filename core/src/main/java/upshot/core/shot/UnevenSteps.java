@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
@@ -20,6 +21,15 @@ final class UnevenSteps implements ShotRule {
     @Override
     public String id() {
         return "uneven-steps";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Even steps",
+                "A use shows captured frames in even steps.",
+                "Where it has to repeat or invent some, movement stumbles.",
+                RuleCard.Source.PLAN);
     }
 
     @Override

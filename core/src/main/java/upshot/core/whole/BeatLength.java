@@ -6,6 +6,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.plan.Beat;
 
@@ -22,6 +24,17 @@ final class BeatLength implements WholeRule {
     @Override
     public String id() {
         return "beat-length";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "A beat's length",
+                "A beat is about as long as was asked for.",
+                "Its share of the film was decided before.",
+                RuleCard.Source.PLAN,
+                Bound.of("beside it at most", BESIDE_S, "s"),
+                Bound.of("or", 100 * BESIDE_SHARE, "%"));
     }
 
     @Override

@@ -7,6 +7,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
 import upshot.core.plan.Change;
 import upshot.core.plan.FrameUse;
 import upshot.core.plan.Move;
@@ -18,6 +19,15 @@ final class Closing implements WholeRule {
     @Override
     public String id() {
         return "closing";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "A closing image",
+                "The last picture settles, pulls out or lets the subject leave; it mirrors the first where that is asked.",
+                "An ending is felt as one when it comes to rest.",
+                RuleCard.Source.TRADE);
     }
 
     @Override

@@ -6,6 +6,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 
 /** More than eight seconds pass without a cutaway. */
@@ -17,6 +19,16 @@ final class Cutaways implements WholeRule {
     @Override
     public String id() {
         return "cutaways";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Something to breathe",
+                "A cutaway comes every few seconds.",
+                "It lets the editor shorten and join.",
+                RuleCard.Source.TRADE,
+                Bound.of("every", EVERY_S, "s"));
     }
 
     @Override

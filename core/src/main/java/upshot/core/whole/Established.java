@@ -6,6 +6,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.size.SizeClass;
 
@@ -18,6 +20,17 @@ final class Established implements WholeRule {
     @Override
     public String id() {
         return "no-establishing";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Where this is",
+                "A wide comes early.",
+                "Until then nobody knows where this is.",
+                RuleCard.Source.TRADE,
+                Bound.of("by", WITHIN_S, "s"),
+                Bound.of("or by", 100 * WITHIN_SHARE, "% of the cut"));
     }
 
     @Override

@@ -7,6 +7,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.plan.Support;
 
@@ -19,6 +21,16 @@ final class HandHeldRun implements WholeRule {
     @Override
     public String id() {
         return "hand-held-run";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Hand-held on end",
+                "The hand rests now and then.",
+                "A braced picture between lets the eye rest.",
+                RuleCard.Source.TRADE,
+                Bound.of("on end at most", LONGEST_S, "s"));
     }
 
     @Override

@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 
 /** The cut is not as long as the promo, to the frame. */
@@ -14,6 +15,15 @@ final class Length implements WholeRule {
     @Override
     public String id() {
         return "length";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "As long as the promo",
+                "The cut is as long as the promo, to the frame.",
+                "It is delivered to the frame.",
+                RuleCard.Source.PLAN);
     }
 
     @Override

@@ -6,6 +6,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.plan.MoveReason;
 
@@ -20,6 +22,18 @@ final class MovingShare implements WholeRule {
     @Override
     public String id() {
         return "moving-share";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Moving and still",
+                "As many uses move as the school wants.",
+                "How much a camera may move is a school.",
+                RuleCard.Source.SCHOOL,
+                Bound.of("keep moving, at least", 100 * KEEP_MOVING_FROM, "%"),
+                Bound.of("anchored, at most", 100 * ANCHORED_TO, "%"),
+                Bound.of("anchored, one still in", STILL_IN, "uses"));
     }
 
     @Override

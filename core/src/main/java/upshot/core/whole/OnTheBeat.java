@@ -8,6 +8,8 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.plan.Change;
 import upshot.core.time.BeatGrid;
 import upshot.core.time.TempoMap;
@@ -20,6 +22,16 @@ final class OnTheBeat implements WholeRule {
     @Override
     public String id() {
         return "off-beat";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "On the music",
+                "Half of the joints fall on a beat.",
+                "Beside it music and picture fight.",
+                RuleCard.Source.TRADE,
+                Bound.of("on a beat at least", 100 * LEAST_SHARE, "%"));
     }
 
     @Override

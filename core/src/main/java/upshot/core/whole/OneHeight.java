@@ -8,6 +8,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.ground.Stand;
 import upshot.core.size.CameraHeight;
 
@@ -20,6 +22,16 @@ final class OneHeight implements WholeRule {
     @Override
     public String id() {
         return "one-height";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "More than one height",
+                "Not nearly all uses are at one height.",
+                "All at eye height is the mark of a beginner.",
+                RuleCard.Source.TRADE,
+                Bound.of("at one height at most", 100 * MOST, "%"));
     }
 
     @Override

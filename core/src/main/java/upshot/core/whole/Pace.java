@@ -6,6 +6,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 
 /** All uses are about as long as one another, or more than four of one length follow each other. */
@@ -17,6 +19,17 @@ final class Pace implements WholeRule {
     @Override
     public String id() {
         return "pace";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "A pulse",
+                "Uses differ in length.",
+                "One length throughout has no pulse.",
+                RuleCard.Source.TRADE,
+                Bound.of("longest to shortest at least", LONGEST_BY, "×"),
+                Bound.of("alike in a row at most", MOST_ALIKE, "uses"));
     }
 
     @Override

@@ -7,6 +7,8 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.plan.Change;
 
@@ -19,6 +21,16 @@ final class ShortEnds implements WholeRule {
     @Override
     public String id() {
         return "short-ends";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Ends that last",
+                "The first and the last use last two seconds.",
+                "One has to arrive, and to leave.",
+                RuleCard.Source.TRADE,
+                Bound.of("at least", LEAST_S, "s"));
     }
 
     @Override

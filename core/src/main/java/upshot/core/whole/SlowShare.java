@@ -6,6 +6,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
+import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.house.SpeedSchool;
 
@@ -18,6 +20,16 @@ final class SlowShare implements WholeRule {
     @Override
     public String id() {
         return "slow-share";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Slow for long",
+                "Slow motion takes little of the film where it should stay an event.",
+                "What goes on is no event.",
+                RuleCard.Source.SCHOOL,
+                Bound.of("slow at most", 100 * MOST, "%"));
     }
 
     @Override

@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.RuleCard;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Kind;
 
@@ -15,6 +16,15 @@ final class StoryOrder implements WholeRule {
     @Override
     public String id() {
         return "story-order";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "In the story's order",
+                "Beats come in their order.",
+                "A beat after a later one is told backwards.",
+                RuleCard.Source.TRADE);
     }
 
     @Override

@@ -4,10 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Rule;
 import upshot.core.finding.Unjudged;
 
 /** A rule about the cut as a whole. */
-public interface WholeRule {
+public interface WholeRule extends Rule {
 
     /** All of them, in the order in which they are shown. */
     List<WholeRule> ALL = List.of(
@@ -24,9 +25,6 @@ public interface WholeRule {
             new Pace(),
             new OnTheBeat(),
             new SlowShare());
-
-    /** Stable, in lower case with hyphens. */
-    String id();
 
     /** What the rule has to say against a cut of at least one use. */
     Optional<Finding> judge(PaperCut cut);

@@ -1,0 +1,30 @@
+package upshot.core.verdict;
+
+import java.util.List;
+import upshot.core.finding.Rule;
+import upshot.core.joint.JointRules;
+import upshot.core.shot.ShotRule;
+import upshot.core.whole.WholeRule;
+
+/**
+ * All rules that look at one kind of thing, in the order in which they are shown.
+ *
+ * @param about what they look at
+ */
+public record AllRules(String about, List<Rule> rules) {
+
+    public AllRules {
+        rules = List.copyOf(rules);
+    }
+
+    /** Every rule that a verdict was made by. */
+    public static List<AllRules> of(Verdict verdict) {
+        return List.of(
+                new AllRules("A shot", List.copyOf(ShotRule.ALL)),
+                new AllRules(
+                        "Two pictures that meet",
+                        List.copyOf(JointRules.with(verdict.plan().brief(), verdict.day())
+                                .all())),
+                new AllRules("The whole cut", List.copyOf(WholeRule.ALL)));
+    }
+}
