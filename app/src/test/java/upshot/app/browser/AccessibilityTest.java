@@ -35,6 +35,10 @@ class AccessibilityTest extends InBrowser {
             page.locator("#block-" + id + " details > summary").all().forEach(Locator::click);
             accessible("Brief, " + id);
         }
+        page.getByText("All rules, with what each").click();
+        assertThat(page.locator("#rule-too-alike")).containsText("Turn that makes two views different");
+        accessible("All rules");
+        page.getByText("Back to the house rules").click();
         stage(2);
         page.locator(".thumb").nth(5).click();
         assertThat(page.locator(".shot-panel")).isVisible();
@@ -47,6 +51,7 @@ class AccessibilityTest extends InBrowser {
         stage(5);
         page.locator("a.slot-body").nth(2).click();
         assertThat(page.locator("#panel")).containsText("Why here");
+        assertThat(page.locator("#panel h3:text-is('Why not earlier') + p")).containsText(".");
         accessible("Day");
         page.locator(".slot-end").scrollIntoViewIfNeeded();
         assertThat(page.locator(".fixed-moments")).containsText("The kiln opens");
