@@ -24,7 +24,7 @@ public final class DayBenchmarks {
     private static final int DAYS = 20;
     private static final int SHOTS = 60;
     private static final double USUAL_S = 3;
-    private static final double LONG_S = 60;
+    private static final double LONG_S = 30;
 
     private DayBenchmarks() {}
 
