@@ -53,18 +53,22 @@ final class AsNumbers {
             Support.MOUNT, Threshold.RIG_MOUNT,
             Support.DRONE, Threshold.RIG_DRONE));
 
+    private static final DaySetup.Recording NOTHING_COUNTED = new DaySetup.Recording(0, 0);
+
     private final Shoot shoot;
     private final Plan plan;
     private final Map<UUID, Integer> spots = new HashMap<>();
     private final Map<String, Integer> prefixes;
     private final Map<String, Integer> lenses;
     private final Map<FrameRate, Integer> rates;
-    private final List<List<Optional<Double>>> lamps = new ArrayList<>();
+    private final Map<List<Optional<Double>>, Integer> lamps = new HashMap<>();
+    private final boolean cards;
 
     private AsNumbers(Shoot shoot) {
         this.shoot = shoot;
         this.plan = shoot.plan();
         plan.spots().forEach(spot -> spots.put(spot.id(), spots.size()));
+        this.cards = !plan.list(Kind.CARD).isEmpty();
         this.prefixes = inOrder(setup -> setup.action().codePrefix());
         this.lenses = inOrder(Setup::lens);
         this.rates = inOrder(setup -> setup.stand().rate());
@@ -118,17 +122,20 @@ final class AsNumbers {
         List<DaySetup> all = new ArrayList<>(shoot.size());
         int action = -1;
         Action last = null;
+        Shoot.Shared shared = null;
         for (Setup setup : shoot.setups()) {
-            action += setup.action() == last ? 0 : 1;
-            last = setup.action();
-            all.add(setup(setup, all.size(), action));
+            if (setup.action() != last) {
+                action++;
+                last = setup.action();
+                shared = shoot.shared(last);
+            }
+            all.add(setup(setup, all.size(), action, shared));
         }
         return all;
     }
 
-    private DaySetup setup(Setup setup, int index, int number) {
+    private DaySetup setup(Setup setup, int index, int number, Shoot.Shared shared) {
         Action action = setup.action();
-        Shoot.Shared shared = shoot.shared(action);
         return new DaySetup(
                 number,
                 run(setup, number),
@@ -175,13 +182,12 @@ final class AsNumbers {
     }
 
     private int lamps(List<Optional<Double>> own) {
-        if (own.stream().noneMatch(Optional::isPresent)) {
-            return 0;
+        for (Optional<Double> lamp : own) {
+            if (lamp.isPresent()) {
+                return 1 + lamps.computeIfAbsent(own, none -> lamps.size());
+            }
         }
-        if (!lamps.contains(own)) {
-            lamps.add(own);
-        }
-        return 1 + lamps.indexOf(own);
+        return 0;
     }
 
     private DaySetup.Turn turn(Turn turn) {
@@ -195,14 +201,15 @@ final class AsNumbers {
     }
 
     private DaySetup.Recording recording(Setup setup) {
+        if (!cards) {
+            return NOTHING_COUNTED;
+        }
         double megabytes = 0;
         double copyMin = 0;
-        if (!plan.list(Kind.CARD).isEmpty()) {
-            for (var shot : setup.shots()) {
-                Recording recording = Recording.of(plan, shot);
-                megabytes += recording.megabytes();
-                copyMin += recording.copyMin();
-            }
+        for (var shot : setup.shots()) {
+            Recording recording = Recording.of(plan, shot);
+            megabytes += recording.megabytes();
+            copyMin += recording.copyMin();
         }
         return new DaySetup.Recording(megabytes, copyMin);
     }
