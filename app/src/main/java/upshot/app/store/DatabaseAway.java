@@ -3,6 +3,7 @@ package upshot.app.store;
 import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
+import org.hibernate.TransactionException;
 import org.hibernate.exception.JDBCConnectionException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.PessimisticLockingFailureException;
@@ -27,6 +28,8 @@ public final class DatabaseAway {
                     || cause instanceof QueryTimeoutException
                     || cause instanceof PessimisticLockingFailureException
                     || cause instanceof JDBCConnectionException
+                    // A transaction that could be neither stored nor undone: its connection is gone.
+                    || cause instanceof TransactionException
                     || cause instanceof SQLTransientConnectionException
                     || cause instanceof SQLNonTransientConnectionException
                     || cause instanceof SQLException sql
