@@ -157,7 +157,7 @@ public final class DayOrder {
     }
 
     /** The same order with nobody shooting a setup. */
-    public List<List<Integer>> without(int setup) {
+    private List<List<Integer>> without(int setup) {
         return crews().stream()
                 .map(crew -> crew.stream().filter(one -> one != setup).toList())
                 .toList();

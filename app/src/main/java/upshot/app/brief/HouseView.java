@@ -99,13 +99,18 @@ record HouseView(
     }
 
     private static ThresholdView threshold(Plan plan, Threshold one) {
-        String unit = one.unit().isEmpty() || one.unit().equals("°") ? one.unit() : " " + one.unit();
         return new ThresholdView(
                 one.name(),
                 one.label(),
                 Say.number(plan.threshold(one), 3),
                 one.unit(),
-                Say.number(one.usual(), 3) + unit,
+                figure(one.usual(), one.unit()),
                 plan.adjustment(one).isPresent());
+    }
+
+    /** A figure that something is held against, with its unit. */
+    static String figure(double value, String unit) {
+        String gap = unit.isEmpty() || unit.startsWith("°") ? "" : " ";
+        return Say.number(value, 3) + gap + unit;
     }
 }

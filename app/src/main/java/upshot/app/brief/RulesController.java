@@ -8,7 +8,6 @@ import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.core.finding.Rule;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.AllRules;
 import upshot.core.verdict.Verdict;
@@ -16,8 +15,6 @@ import upshot.core.verdict.Verdict;
 /** All rules introduce themselves, with the figures that hold in this job. */
 @Controller
 class RulesController {
-
-    private static final int DECIMALS = 2;
 
     private final JudgedPlans plans;
 
@@ -70,12 +67,7 @@ class RulesController {
         double now = bound.movable().map(plan::threshold).orElse(bound.value());
         return new BoundView(
                 bound.what(),
-                figure(now, bound.unit()),
-                now == bound.value() ? "" : "usually " + figure(bound.value(), bound.unit()));
-    }
-
-    private static String figure(double value, String unit) {
-        String gap = unit.startsWith("°") || unit.equals("×") || unit.isEmpty() ? "" : " ";
-        return Say.number(value, DECIMALS) + gap + unit;
+                HouseView.figure(now, bound.unit()),
+                now == bound.value() ? "" : "usually " + HouseView.figure(bound.value(), bound.unit()));
     }
 }

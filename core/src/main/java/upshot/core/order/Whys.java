@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import upshot.core.finding.Say;
 import upshot.core.house.Threshold;
-import upshot.core.plan.Brief;
 import upshot.day.Cost;
 import upshot.day.DayState;
 import upshot.day.Minute;
@@ -18,13 +17,11 @@ public final class Whys {
 
     private final DayPlan day;
     private final Shoot shoot;
-    private final Brief brief;
 
     /** The words for a day. */
     public Whys(DayPlan day) {
         this.day = day;
         this.shoot = day.shoot();
-        this.brief = shoot.plan().brief();
     }
 
     /** Sentences on where a setup stands: what binds it first, then what its place costs and saves. */
