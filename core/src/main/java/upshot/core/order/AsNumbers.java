@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -74,12 +74,19 @@ final class AsNumbers {
         this.rates = inOrder(setup -> setup.stand().rate());
     }
 
-    /** What setups have, numbered in its own order. */
+    /** What setups have, numbered in its own order. Neighbours mostly have the same. */
     private <T extends Comparable<T>> Map<T, Integer> inOrder(Function<Setup, T> what) {
-        Set<T> all = new HashSet<>();
-        shoot.setups().forEach(setup -> all.add(what.apply(setup)));
+        Set<T> all = new TreeSet<>();
+        T last = null;
+        for (Setup setup : shoot.setups()) {
+            T now = what.apply(setup);
+            if (now != last) {
+                all.add(now);
+            }
+            last = now;
+        }
         Map<T, Integer> numbers = new HashMap<>();
-        all.stream().sorted().forEach(one -> numbers.put(one, numbers.size()));
+        all.forEach(one -> numbers.put(one, numbers.size()));
         return numbers;
     }
 
@@ -215,7 +222,14 @@ final class AsNumbers {
     }
 
     private static List<Integer> list(BitSet set) {
-        return set.isEmpty() ? List.of() : set.stream().boxed().toList();
+        if (set.isEmpty()) {
+            return List.of();
+        }
+        List<Integer> all = new ArrayList<>();
+        for (int one = set.nextSetBit(0); one >= 0; one = set.nextSetBit(one + 1)) {
+            all.add(one);
+        }
+        return List.copyOf(all);
     }
 
     private Changes changes() {

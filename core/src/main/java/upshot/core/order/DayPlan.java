@@ -48,11 +48,7 @@ public record DayPlan(Shoot shoot, DayOrder order, List<Slot> slots, List<Droppe
 
         /** Whether the same shots roll at the same time. */
         boolean sameRoll(Slot other) {
-            return times.roll().equals(other.times.roll()) && ids(setup).equals(ids(other.setup));
-        }
-
-        private static List<UUID> ids(Setup setup) {
-            return setup.shots().stream().map(Shot::id).toList();
+            return times.roll().equals(other.times.roll()) && setup.sameShots(other.setup);
         }
 
         /** Whether it is the same setup at the same times. */

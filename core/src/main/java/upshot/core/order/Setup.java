@@ -139,6 +139,15 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
         return first().priority();
     }
 
+    /** Whether the same shots are made in it, however they may look by now. */
+    boolean sameShots(Setup other) {
+        boolean same = shots.size() == other.shots.size();
+        for (int i = 0; same && i < shots.size(); i++) {
+            same = shots.get(i).id().equals(other.shots.get(i).id());
+        }
+        return same;
+    }
+
     /** The codes of its shots, "T1, T2". */
     public String codes() {
         return String.join(", ", shots.stream().map(Shot::code).toList());

@@ -38,6 +38,12 @@ public final class Shoot {
      */
     record Shared(List<Hours> hours, List<Windows> windows, List<Integer> people) {
 
+        Shared {
+            hours = List.copyOf(hours);
+            windows = List.copyOf(windows);
+            people = List.copyOf(people);
+        }
+
         private static Shared of(List<Hours> hours, List<Integer> people) {
             return new Shared(hours, hours.stream().map(Hours::windows).toList(), people);
         }
