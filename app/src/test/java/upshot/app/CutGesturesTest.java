@@ -106,7 +106,11 @@ class CutGesturesTest extends GestureOnSample {
         assertThat(split.uses().get(1).inS()).contains(0.0);
         assertThat(split.uses().get(2).inS()).contains(0.5);
         Verdict verdict = Verdict.of(split);
-        assertThat(verdict.cut().goesOn(1)).isTrue();
+        assertThat(verdict.cut()
+                        .into(1)
+                        .picture()
+                        .goesOnFrom(verdict.cut().outOf(1).picture()))
+                .isTrue();
         assertThat(verdict.joints().get(1)).isEmpty();
         Plan one = plan.apply(Change.set(uses.get(1), "frames", 1));
         assertThatThrownBy(() -> propose(one, "split-use", of(uses.get(1)))).isInstanceOf(EditRefused.class);

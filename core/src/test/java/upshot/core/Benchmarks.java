@@ -17,6 +17,7 @@ import upshot.core.coverage.Fill;
 import upshot.core.cut.PaperCut;
 import upshot.core.joint.JointRules;
 import upshot.core.order.DayPlan;
+import upshot.core.order.Rolls;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Entry;
@@ -86,7 +87,7 @@ public final class Benchmarks {
     }
 
     private static Verdict after(Verdict before, Change change) {
-        return before.after(before.plan().apply(change));
+        return Verdict.of(before.plan().apply(change));
     }
 
     private static Row edited(String how, Verdict before, Change change) {
@@ -97,10 +98,10 @@ public final class Benchmarks {
     private static Object joints(Plan known, DayPlan day) {
         Plan plan = known.apply(Change.set(known.brief(), "name", "Another"));
         PaperCut cut = PaperCut.of(plan);
-        JointRules rules = JointRules.with(plan.brief(), day);
+        Rolls rolls = Rolls.of(day);
         List<Object> findings = new ArrayList<>(WholeRule.judgeAll(cut));
         for (int joint = 0; joint < cut.joints(); joint++) {
-            findings.addAll(rules.judge(cut, joint));
+            findings.addAll(JointRules.judge(cut, joint, rolls));
         }
         return findings;
     }

@@ -40,9 +40,11 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Removal;
+import upshot.core.plan.Shift;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 import upshot.core.plan.TempoMark;
+import upshot.core.plan.Turn;
 import upshot.core.plan.Use;
 import upshot.core.plan.VoiceOver;
 import upshot.core.plan.Walk;
@@ -81,15 +83,29 @@ public final class RandomPlans {
         return plan;
     }
 
+    /** The same plan made from its records, of which nothing is known. */
+    public static Plan anew(Plan plan) {
+        return Plan.of(Kind.PARENT_FIRST.stream()
+                .flatMap(kind -> plan.all(kind).stream())
+                .toList());
+    }
+
     /** A change that the plan accepts: an added shot or use, a removal with all it drags along, fields, or several. */
     public Change change(Plan plan) {
         return switch (random.nextInt(6)) {
             case 5 -> extra(plan);
             case 0 -> add(plan);
-            case 1 -> Removal.of(plan, pick(removable(plan)));
+            case 1 -> removed(plan);
             case 2 -> several(plan);
             default -> set(plan);
         };
+    }
+
+    /** Never so much that little would be left to judge. */
+    private Change removed(Plan plan) {
+        List<PlanRecord> removable = removable(plan);
+        Change change = removable.isEmpty() ? set(plan) : Removal.of(plan, pick(removable));
+        return plan.apply(change).shots().size() < 2 ? set(plan) : change;
     }
 
     private Change several(Plan plan) {
@@ -137,14 +153,27 @@ public final class RandomPlans {
             Kind.CARD,
             Kind.LIGHT,
             Kind.PERFORMER,
-            Kind.ACCEPTED);
+            Kind.ACCEPTED,
+            Kind.SHIFT,
+            Kind.TURN);
 
     private Change extra(Plan plan) {
         List<Threshold> free = Arrays.stream(Threshold.values())
                 .filter(one -> plan.adjustment(one).isEmpty())
                 .toList();
         boolean walkable = plan.spots().size() > 1;
-        PlanRecord added = switch (random.nextInt(11)) {
+        PlanRecord added = switch (random.nextInt(14)) {
+            case 12 -> new NdFilter(id(), "ND", 1, 1 + random.nextInt(9));
+            case 11 ->
+                new Shift(
+                        id(),
+                        "Second unit",
+                        random.nextInt(9),
+                        random.nextInt(3),
+                        LocalTime.of(random.nextInt(12), 0),
+                        LocalTime.of(12 + random.nextInt(12), 0),
+                        1 + random.nextInt(2));
+            case 13 -> plan.shots().isEmpty() ? accepted(plan) : turn(plan);
             case 9 -> accepted(plan);
             case 0 ->
                 free.isEmpty()
@@ -183,6 +212,19 @@ public final class RandomPlans {
         }
     }
 
+    private Turn turn(Plan plan) {
+        List<Shift> shifts = plan.list(Kind.SHIFT);
+        return new Turn(
+                id(),
+                pick(plan.shots()).id(),
+                shifts.isEmpty() || random.nextBoolean()
+                        ? Optional.empty()
+                        : Optional.of(pick(shifts).id()),
+                random.nextInt(9),
+                random.nextInt(3) > 0 ? Optional.empty() : Optional.of(LocalTime.of(9 + random.nextInt(8), 20)),
+                random.nextInt(6) == 0);
+    }
+
     private Accepted accepted(Plan plan) {
         boolean joint = plan.uses().size() > 1 && random.nextBoolean();
         boolean shot = !joint && !plan.shots().isEmpty() && random.nextBoolean();
@@ -206,7 +248,7 @@ public final class RandomPlans {
         for (Kind<?> kind : EXTRAS) {
             candidates.addAll(plan.list(kind));
         }
-        return candidates.isEmpty() ? List.of(plan.beats().get(0)) : candidates;
+        return candidates;
     }
 
     /** Sets a field of a record to another valid value of its type. */

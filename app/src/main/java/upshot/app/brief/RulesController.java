@@ -42,7 +42,7 @@ class RulesController {
         model.addAttribute("jobName", verdict.plan().brief().name());
         model.addAttribute(
                 "groups",
-                AllRules.of(verdict).stream()
+                AllRules.all().stream()
                         .map(group -> new GroupView(
                                 group.about(),
                                 group.rules().stream()

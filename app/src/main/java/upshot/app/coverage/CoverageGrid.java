@@ -246,7 +246,7 @@ final class CoverageGrid {
     }
 
     private String footage(Action action) {
-        Footage footage = Footage.of(plan, action, verdict.numbers());
+        Footage footage = Footage.of(plan, action);
         return footage.screenS() == 0 ? "–" : Say.number(footage.usableS() / footage.screenS(), 1) + "×";
     }
 }

@@ -47,7 +47,7 @@ class ArrangedController {
     String arranged(Job job, @RequestParam(defaultValue = "1") String seed, Model model) {
         Verdict before = plans.current(job.id(), job.ownerId()).verdict();
         long asked = ArrangeGesture.seed(new Arguments(Map.of("seed", seed)));
-        Verdict after = before.after(
+        Verdict after = Verdict.of(
                 before.plan().apply(new Arrange(UUID::randomUUID, asked, Arrange.USUAL_STEPS).propose(before)));
         long frames = Math.max(1, Math.max(before.cut().frames(), after.cut().frames()));
         model.addAttribute("seed", asked);

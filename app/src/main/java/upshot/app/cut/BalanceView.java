@@ -138,7 +138,7 @@ record BalanceView(List<Column> pace, List<ChartView> charts, List<FieldView> sc
 
     private static Column column(PaperCut cut, Placed placed, int shortest, double barS) {
         double seconds = cut.plan().brief().rate().secondsOf(placed.use().frames());
-        boolean slow = cut.playback(placed).slow();
+        boolean slow = placed.picture().playback().slow();
         return new Column(
                 placed.use().id().toString(),
                 percent(placed.startFrame(), cut.frames()),

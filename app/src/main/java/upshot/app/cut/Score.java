@@ -151,7 +151,7 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
                     endS > span.untilS() + EXACT,
                     drawn ? FrameView.of(verdict, placed.shot()) : FrameView.undrawn(verdict, placed.shot()),
                     Say.number(endS - startS, 2) + " s",
-                    verdict.cut().playback(placed).label(),
+                    placed.picture().playback().label(),
                     placed.use().pinned(),
                     view.marked().contains(placed.use().id()));
         }

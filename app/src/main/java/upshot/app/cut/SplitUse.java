@@ -37,11 +37,11 @@ class SplitUse implements Gesture {
         }
         int first = (int) (at(desk, placed, CutEdits.snap(sent)) - placed.startFrame());
         double from = use.inS().orElse(0.0);
-        double split = from + cut.realS(placed) * first / use.frames();
+        double split = from + placed.picture().realS() * first / use.frames();
         List<Use> uses = desk.plan().uses();
         // Played backwards, the later seconds come first.
         boolean back = use.reversed();
-        double firstIn = back ? from + cut.realS(placed) * (use.frames() - first) / use.frames() : from;
+        double firstIn = back ? from + placed.picture().realS() * (use.frames() - first) / use.frames() : from;
         Use second = new Use(
                 desk.ids().get(),
                 use.shotId(),

@@ -28,7 +28,7 @@ record UsePanel(String id, int place, FrameView frame, String facts, String seco
                         .formatted(
                                 Say.number(brief.rate().secondsOf(placed.startFrame()), 2),
                                 Say.number(brief.rate().secondsOf(placed.endFrame()), 2),
-                                verdict.cut().playback(placed).label()),
+                                placed.picture().playback().label()),
                 shows(verdict, placed),
                 List.of(
                         FieldView.number(placed.use(), "frames", "Length", "frames"),
@@ -42,7 +42,7 @@ record UsePanel(String id, int place, FrameView frame, String facts, String seco
     /** What it takes of the clean seconds that are planned, and whether it fits into them. */
     private static String shows(Verdict verdict, Placed placed) {
         PaperCut cut = verdict.cut();
-        double real = cut.realS(placed);
+        double real = placed.picture().realS();
         double clean = verdict.numbers().get(placed.shot().id()).hold().cleanS();
         if (placed.use().still()) {
             return "One picture of the %s s planned.".formatted(Say.number(clean, 1));

@@ -126,7 +126,7 @@ class SearchController {
         Verdict before = plans.current(job.id(), job.ownerId()).verdict();
         try {
             WhatIf assumed = WhatIfs.of(before.plan(), sent);
-            Verdict after = before.after(before.plan().apply(assumed.change(before.plan())));
+            Verdict after = Verdict.of(before.plan().apply(assumed.change(before.plan())));
             model.addAttribute("said", assumed.said(before.plan()));
             model.addAttribute("compared", CompareView.of(Comparison.of(before.day(), after.day())));
             model.addAttribute("losses", LossView.dropped(after));

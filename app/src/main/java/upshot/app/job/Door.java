@@ -121,10 +121,6 @@ public class Door {
         Verdict verdict() {
             return known.orElseGet(() -> judged.remember(job.id(), job.version(), Verdict.of(plan)));
         }
-
-        Verdict after(Plan changed) {
-            return known.map(earlier -> earlier.after(changed)).orElseGet(() -> Verdict.of(changed));
-        }
     }
 
     private Before before(Job job) {
@@ -134,7 +130,7 @@ public class Door {
     /** What would be thought of the plan after a change; saves nothing, and judges without a connection. */
     public Verdict preview(UUID jobId, UUID ownerId, Change change) {
         Verdict present = judged.current(jobId, ownerId).verdict();
-        return present.after(present.plan().apply(change));
+        return Verdict.of(present.plan().apply(change));
     }
 
     /** What a gesture would propose, and that the plan would take it; saves nothing, and thinks without a connection. */
@@ -205,7 +201,7 @@ public class Door {
     private Outcome save(Job job, SignedIn who, Before before, Edit edit) {
         Change change = edit.proposal().change();
         Plan after = applied(job.id(), before.plan(), change);
-        Verdict verdict = judged(before, after);
+        Verdict verdict = judged(after);
         claimCodes(job.id(), change);
         plans.update(job.id(), before.plan(), after);
         long version = job.advance(clock.instant());
@@ -224,9 +220,9 @@ public class Door {
         return new Outcome(version, verdict, edit.proposal());
     }
 
-    private static Verdict judged(Before before, Plan after) {
+    private static Verdict judged(Plan after) {
         try {
-            return before.after(after);
+            return Verdict.of(after);
         } catch (RuntimeException broken) {
             LOG.error("A plan could not be judged; the edit was not stored", broken);
             throw new EditRefused(

@@ -129,7 +129,7 @@ class DoorController {
         if (change.steps().noneMatch(DoorController::setsRules)) {
             return "";
         }
-        Verdict before = now.after(now.plan().apply(change.inverse()));
+        Verdict before = Verdict.of(now.plan().apply(change.inverse()));
         return ". " + OutlookWords.of(Outlook.between(before, now), "No finding changes.");
     }
 

@@ -60,7 +60,7 @@ public final class Arrange {
         List<Slot> pins = pins(verdict);
         Change.Batch found = change(plan, search(verdict, new Lineup(told), overlaid(told, pins)));
         boolean better =
-                !pins.isEmpty() || weight(verdict.after(plan.apply(found))) <= weight(verdict.after(plan.apply(story)));
+                !pins.isEmpty() || weight(Verdict.of(plan.apply(found))) <= weight(Verdict.of(plan.apply(story)));
         return better ? found : story;
     }
 

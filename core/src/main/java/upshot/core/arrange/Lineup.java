@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Use;
 
@@ -27,7 +28,7 @@ record Lineup(List<Slot> slots) {
                                     index,
                                     slot.frames())
                             .played(slot.frameStep()));
-            placed.add(new Placed(index, use, slot.shot(), plan.actionOf(slot.shot()), slot.startFrame()));
+            placed.add(new Placed(index, new Picture(use, plan.view(slot.shot())), slot.startFrame()));
         }
         return new PaperCut(
                 plan, placed, slots.isEmpty() ? 0 : slots.get(slots.size() - 1).endFrame());

@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.UUID;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.joint.JointRules;
+import upshot.core.order.Rolls;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
@@ -42,7 +44,7 @@ public final class Tray {
     public static List<Offer> at(Verdict verdict, int index, boolean instead, int frames, int most) {
         PaperCut cut = verdict.cut();
         Plan plan = verdict.plan();
-        JointRules rules = JointRules.with(plan.brief(), verdict.day());
+        Rolls rolls = Rolls.of(verdict.day());
         List<Placed> before = cut.uses().subList(0, index);
         List<Placed> behind =
                 cut.uses().subList(instead ? index + 1 : index, cut.uses().size());
@@ -51,7 +53,7 @@ public final class Tray {
                 .sorted(Comparator.comparingInt(shot ->
                         (inBeat(plan, shot, beat) ? 0 : 1) + (plan.usesOf(shot).isEmpty() ? 0 : 2)))
                 .limit(most)
-                .map(shot -> offer(plan, rules, before, behind, shot, frames))
+                .map(shot -> offer(plan, rolls, before, behind, shot, frames))
                 .sorted(Comparator.comparingInt(Offer::weight)
                         .thenComparingInt(Offer::used)
                         .thenComparing(offer -> !inBeat(plan, offer.shot(), beat)))
@@ -69,28 +71,22 @@ public final class Tray {
     }
 
     private static Offer offer(
-            Plan plan, JointRules rules, List<Placed> before, List<Placed> behind, Shot shot, int frames) {
+            Plan plan, Rolls rolls, List<Placed> before, List<Placed> behind, Shot shot, int frames) {
         List<Placed> placed = new ArrayList<>(before);
         placed.add(new Placed(
                 before.size(),
-                Use.cut(NOBODY, shot.id(), 0, frames),
-                shot,
-                plan.actionOf(shot),
+                new Picture(Use.cut(NOBODY, shot.id(), 0, frames), plan.view(shot)),
                 before.isEmpty() ? 0 : last(before).endFrame()));
         behind.stream()
                 .limit(1)
-                .forEach(next -> placed.add(new Placed(
-                        placed.size(),
-                        next.use(),
-                        next.shot(),
-                        next.action(),
-                        last(placed).endFrame())));
+                .forEach(next -> placed.add(
+                        new Placed(placed.size(), next.picture(), last(placed).endFrame())));
         PaperCut tried =
                 new PaperCut(plan, placed, placed.get(placed.size() - 1).endFrame());
         List<String> reasons = new ArrayList<>();
         int weight = 0;
         for (int joint = Math.max(0, before.size() - 1); joint < tried.joints(); joint++) {
-            for (Finding finding : rules.judge(tried, joint)) {
+            for (Finding finding : JointRules.judge(tried, joint, rolls)) {
                 weight += finding.status().weight();
                 if (finding.status() != Status.CLEAR) {
                     boolean into = joint == before.size() - 1;

@@ -11,6 +11,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.joint.JointRules;
+import upshot.core.order.Rolls;
 import upshot.core.plan.Action;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Plan;
@@ -39,7 +40,7 @@ final class Weighing {
     private static final double OPENS_CLOSE = 0.5;
 
     private final Plan plan;
-    private final JointRules rules;
+    private final Rolls rolls;
     private final BeatGrid beats;
     private final Map<UUID, Double> targetS;
     private final Map<Meeting, Integer> meetings = new HashMap<>();
@@ -54,7 +55,7 @@ final class Weighing {
      */
     Weighing(Verdict verdict, Lineup story) {
         this.plan = verdict.plan();
-        this.rules = JointRules.with(plan.brief(), verdict.day());
+        this.rolls = Rolls.of(verdict.day());
         this.beats = BeatGrid.of(plan, BeatGrid.Step.BEAT, plan.brief().lengthFrames());
         this.targetS = BeatSeconds.of(plan);
         plan.beats().forEach(beat -> places.put(beat.id(), places.size()));
@@ -71,7 +72,7 @@ final class Weighing {
     int findings(Lineup lineup, PaperCut cut) {
         int weight = weigh(WholeRule.judgeAll(cut));
         for (int joint = 0; joint < cut.joints(); joint++) {
-            weight += meeting(lineup, cut, joint) + weigh(rules.judgeBeyond(cut, joint));
+            weight += meeting(lineup, cut, joint) + weigh(JointRules.judgeBeyond(cut, joint, rolls));
         }
         return weight;
     }
@@ -81,11 +82,11 @@ final class Weighing {
         Slot out = lineup.slots().get(joint);
         Slot into = lineup.slots().get(joint + 1);
         if (!out.free() || !into.free()) {
-            return weigh(rules.judgeMeeting(cut, joint));
+            return weigh(JointRules.judgeMeeting(cut, joint));
         }
         Meeting key = new Meeting(
                 out.shot().id(), into.shot().id(), out.frames(), into.frames(), out.frameStep(), into.frameStep());
-        return meetings.computeIfAbsent(key, unknown -> weigh(rules.judgeMeeting(cut, joint)));
+        return meetings.computeIfAbsent(key, unknown -> weigh(JointRules.judgeMeeting(cut, joint)));
     }
 
     private static int weigh(List<Finding> findings) {
@@ -125,7 +126,7 @@ final class Weighing {
             case DETAIL -> 1.2;
         };
         Action action = placed.action();
-        boolean outlasts = action.once() && cut.realS(placed) > action.durationS();
+        boolean outlasts = action.once() && placed.picture().realS() > action.durationS();
         double beside = Math.max(0, Math.abs(seconds - wanted) - PACE_PLAY_S);
         return beside * SECOND_BESIDE_PACE + (outlasts ? LONGER_THAN_IT_LASTS : 0);
     }

@@ -81,7 +81,7 @@ public final class Balance {
     }
 
     private String pace(Placed placed) {
-        Playback playback = cut.playback(placed);
+        Playback playback = placed.picture().playback();
         return placed.use().still()
                 ? "still"
                 : playback.slow() ? "slow" : Math.abs(playback.speed()) > 1.25 ? "fast" : "real time";

@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
+import upshot.core.plan.AroundAction;
+import upshot.core.plan.Givens;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
@@ -23,7 +26,7 @@ public final class Coverage {
             this(sizeClass, view, Optional.empty(), misses);
         }
 
-        boolean metBy(Plan plan, Shot shot) {
+        boolean metBy(Around plan, Shot shot) {
             return shot.size().sizeClass() == sizeClass
                     && view.shows(plan, shot)
                     && performerId
@@ -68,13 +71,13 @@ public final class Coverage {
     }
 
     /** The holes of one action. */
-    public static List<Hole> holes(Plan plan, Action action) {
-        return plan.once(Holes.class, action, () -> new Holes(workedOut(plan, action)))
+    public static List<Hole> holes(AroundAction plan, Action action) {
+        return plan.once(Holes.class, action, around -> new Holes(workedOut(around, action)))
                 .holes();
     }
 
     /** The holes that an action would have without some of its shots. */
-    public static List<Hole> holesWithout(Plan plan, Action action, List<Shot> gone) {
+    public static List<Hole> holesWithout(AroundAction plan, Action action, List<Shot> gone) {
         return among(
                 plan,
                 action,
@@ -83,11 +86,11 @@ public final class Coverage {
                         .toList());
     }
 
-    private static List<Hole> workedOut(Plan plan, Action action) {
+    private static List<Hole> workedOut(AroundAction plan, Action action) {
         return among(plan, action, plan.shotsOf(action));
     }
 
-    private static List<Hole> among(Plan plan, Action action, List<Shot> shots) {
+    private static List<Hole> among(AroundAction plan, Action action, List<Shot> shots) {
         if (action.feature()) {
             return shots.isEmpty()
                     ? List.of(new Hole(
@@ -104,7 +107,7 @@ public final class Coverage {
                 .toList();
     }
 
-    private static List<Demand> demands(Plan plan, Action action) {
+    private static List<Demand> demands(Givens plan, Action action) {
         boolean several = !plan.performersOf(action).isEmpty();
         return switch (plan.house().coverage()) {
             case TRIAD -> TRIAD;
@@ -115,7 +118,7 @@ public final class Coverage {
     }
 
     /** A master of all, a mid and a close of each, and a fragment where there is a thing to show. */
-    private static List<Demand> performers(Plan plan, Action action) {
+    private static List<Demand> performers(Givens plan, Action action) {
         List<Demand> demands = new ArrayList<>();
         demands.add(PERFORMANCE.get(0));
         for (Subject performer : performing(plan, action)) {
@@ -132,7 +135,7 @@ public final class Coverage {
     }
 
     /** Everybody who takes part, the action's own subject first. */
-    public static List<Subject> performing(Plan plan, Action action) {
+    public static List<Subject> performing(Givens plan, Action action) {
         List<Subject> all = new ArrayList<>(List.of(plan.subjectOf(action)));
         plan.performersOf(action).forEach(one -> all.add(plan.get(Kind.SUBJECT, one.subjectId())));
         return all.stream().distinct().toList();

@@ -2,11 +2,9 @@ package upshot.core.coverage;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import upshot.core.ground.Likeness;
 import upshot.core.plan.Action;
-import upshot.core.plan.Plan;
+import upshot.core.plan.AroundAction;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotNumbers;
 
@@ -19,14 +17,11 @@ import upshot.core.shot.ShotNumbers;
  */
 public record Footage(double usableS, double screenS) {
 
-    /**
-     * @param numbers of the plan's shots
-     */
-    public static Footage of(Plan plan, Action action, Map<UUID, ShotNumbers> numbers) {
-        return plan.once(Footage.class, action, () -> workedOut(plan, action, numbers));
+    public static Footage of(AroundAction plan, Action action) {
+        return plan.once(Footage.class, action, around -> workedOut(around, action));
     }
 
-    private static Footage workedOut(Plan plan, Action action, Map<UUID, ShotNumbers> numbers) {
+    private static Footage workedOut(AroundAction plan, Action action) {
         List<Shot> counted = new ArrayList<>();
         for (Shot shot : plan.shotsOf(action)) {
             if (counted.stream()
@@ -36,10 +31,10 @@ public record Footage(double usableS, double screenS) {
         }
         return new Footage(
                 counted.stream()
-                        .mapToDouble(shot -> numbers.get(shot.id()).usableScreenS())
+                        .mapToDouble(shot -> ShotNumbers.of(plan, shot).usableScreenS())
                         .sum(),
                 plan.shotsOf(action).stream()
-                        .mapToDouble(shot -> numbers.get(shot.id()).screenS())
+                        .mapToDouble(shot -> ShotNumbers.of(plan, shot).screenS())
                         .sum());
     }
 }

@@ -2,7 +2,7 @@ package upshot.core.coverage;
 
 import upshot.core.ground.Stand;
 import upshot.core.measure.Labelled;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 import upshot.core.shot.ShotNumbers;
@@ -37,7 +37,7 @@ public enum View implements Labelled {
     }
 
     /** Whether a shot shows it so. */
-    public boolean shows(Plan plan, Shot shot) {
+    public boolean shows(Around plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
         double elevation = stand.elevationDeg();
         return switch (this) {

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Performer;
 import upshot.core.plan.Placement;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
@@ -49,7 +49,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             double aspect,
             Moment moment) {
 
-        static Taken of(Plan plan, Shot shot, Moment moment) {
+        static Taken of(Around plan, Shot shot, Moment moment) {
             Action action = plan.actionOf(shot);
             Subject subject = plan.subjectOf(shot);
             Stand stand = Stand.of(plan, shot);
@@ -87,12 +87,12 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     }
 
     /** Where the viewer looks, without drawing the rest. */
-    public static FramePoint eyeOf(Plan plan, Shot shot) {
+    public static FramePoint eyeOf(Around plan, Shot shot) {
         return Taken.of(plan, shot, Moment.FRAMED).eye(shot);
     }
 
     /** Draws a shot of a plan. */
-    public static DrawnFrame of(Plan plan, Shot shot) {
+    public static DrawnFrame of(Around plan, Shot shot) {
         DrawnFrame picture = at(plan, shot, Moment.FRAMED);
         List<Shape> shapes = new ArrayList<>(picture.shapes);
         shapes.addAll(new Signs(plan, shot, picture.aspect).draw(centreU(shot.placement(), picture.aspect)));
@@ -101,7 +101,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     }
 
     /** Draws what the camera sees while the shot runs, without anything written on it. */
-    public static DrawnFrame at(Plan plan, Shot shot, Moment moment) {
+    public static DrawnFrame at(Around plan, Shot shot, Moment moment) {
         Taken taken = Taken.of(plan, shot, moment);
         double aspect = taken.aspect;
         List<Shape> picture = new ArrayList<>(backdrop(plan.spotOf(taken.action), taken.camera, aspect, shot));
@@ -118,7 +118,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     }
 
     /** Whoever takes part stands beside the action's own subject, wherever a wide or a full frame shows that one. */
-    private static List<Shape> others(Plan plan, Shot shot, Pinhole camera, double stride) {
+    private static List<Shape> others(Around plan, Shot shot, Pinhole camera, double stride) {
         List<Shape> shapes = new ArrayList<>();
         Action action = plan.actionOf(shot);
         if (shot.subjectId().isPresent() || !shot.size().fullOrWider()) {

@@ -6,10 +6,10 @@ import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
 import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
+import upshot.core.plan.Around;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Placement;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** What is written on a drawn frame beside the picture: which way it travels, how the camera moves, where the sun is. */
@@ -27,13 +27,13 @@ final class Signs {
     private static final double EDGE = 0.07;
     private static final double SIDE_V = 0.33;
 
-    private final Plan plan;
+    private final Around plan;
     private final Shot shot;
     private final double aspect;
     /** Narrow frames get smaller signs. */
     private final double scale;
 
-    Signs(Plan plan, Shot shot, double aspect) {
+    Signs(Around plan, Shot shot, double aspect) {
         this.plan = plan;
         this.shot = shot;
         this.aspect = aspect;

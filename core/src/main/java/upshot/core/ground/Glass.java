@@ -3,8 +3,8 @@ package upshot.core.ground;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
+import upshot.core.plan.Around;
 import upshot.core.plan.Lens;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** Which lens of the kit a shot's focal length means, and what the kit could take instead. */
@@ -30,14 +30,14 @@ public final class Glass {
     }
 
     /** The lens that a shot is taken through: a fixed one of that length before a zoom that reaches it. */
-    public static Optional<Lens> of(Plan plan, Shot shot) {
+    public static Optional<Lens> of(Around plan, Shot shot) {
         return plan.lenses().stream()
                 .filter(lens -> lens.reaches(shot.focalLengthMm()))
                 .min(Comparator.comparing(Lens::isZoom));
     }
 
     /** Every focal length that the kit offers, each through the lens that would be used for it. */
-    public static Stream<Setting> settings(Plan plan) {
+    public static Stream<Setting> settings(Around plan) {
         return plan.lenses().stream().flatMap(lens -> lens.marksMm().stream().map(focal -> new Setting(lens, focal)));
     }
 }

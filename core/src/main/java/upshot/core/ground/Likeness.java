@@ -1,7 +1,7 @@
 package upshot.core.ground;
 
 import upshot.core.house.Threshold;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 
 /**
@@ -24,7 +24,7 @@ public record Likeness(double angleDeg, double ratio, boolean sameAim, double ap
     /** Keeps a turn of exactly the limit on the clear side of it against rounding. */
     public static final double ROUNDING = 1e-9;
 
-    public static Likeness between(Plan plan, Shot one, Shot other) {
+    public static Likeness between(Around plan, Shot one, Shot other) {
         Stand a = Stand.of(plan, one);
         Stand b = Stand.of(plan, other);
         double small = Math.min(a.framing().heightM(), b.framing().heightM());

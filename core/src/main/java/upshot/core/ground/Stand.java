@@ -6,13 +6,13 @@ import upshot.core.measure.Degrees;
 import upshot.core.optics.CloseUp;
 import upshot.core.optics.Sensor;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Body;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Line;
 import upshot.core.plan.Mode;
 import upshot.core.plan.Move;
 import upshot.core.plan.Outline.Corner;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
 import upshot.core.size.CameraHeight;
@@ -41,11 +41,11 @@ public record Stand(
         double groundDistanceM,
         boolean reachable) {
 
-    public static Stand of(Plan plan, Shot shot) {
-        return plan.once(Stand.class, shot, () -> workedOut(plan, shot));
+    public static Stand of(Around plan, Shot shot) {
+        return plan.once(Stand.class, shot, around -> workedOut(around, shot));
     }
 
-    private static Stand workedOut(Plan plan, Shot shot) {
+    private static Stand workedOut(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Extent extent = extent(action, plan.subjectOf(shot));
         double aspect = plan.brief().aspect().ratio();
@@ -70,7 +70,7 @@ public record Stand(
     }
 
     /** The first body's sensor in the mode that records the shot's rate, or in its first mode where none does. */
-    private static Sensor sensor(Plan plan, Shot shot, double aspect) {
+    private static Sensor sensor(Around plan, Shot shot, double aspect) {
         Body body = plan.bodies().get(0);
         Mode mode = plan.modeFor(body, shot.captureRate())
                 .orElseGet(() -> plan.modesOf(body).get(0));
@@ -92,7 +92,7 @@ public record Stand(
     }
 
     /** 2·atan(F·aspect/2d): how wide the view is on the ground. */
-    public double wedgeDeg(Plan plan) {
+    public double wedgeDeg(Around plan) {
         return 2 * Degrees.atan(framing.heightM() * plan.brief().aspect().ratio() / (2 * distanceM));
     }
 
@@ -114,7 +114,7 @@ public record Stand(
      * Which way the action goes across the frame as a use comes in or goes out: a camera that orbits may end on the other
      * side of it.
      */
-    public static ScreenTravel travelAt(Plan plan, Shot shot, boolean reversed, boolean out) {
+    public static ScreenTravel travelAt(Around plan, Shot shot, boolean reversed, boolean out) {
         return travel(plan, shot, reversed == out ? shot.bearingDeg() : endDeg(shot), reversed);
     }
 
@@ -126,11 +126,11 @@ public record Stand(
     }
 
     /** Which way the action goes across this shot's frame; neutral where it has no direction. */
-    public static ScreenTravel travel(Plan plan, Shot shot, boolean reversed) {
+    public static ScreenTravel travel(Around plan, Shot shot, boolean reversed) {
         return travel(plan, shot, shot.bearingDeg(), reversed);
     }
 
-    private static ScreenTravel travel(Plan plan, Shot shot, double bearingDeg, boolean reversed) {
+    private static ScreenTravel travel(Around plan, Shot shot, double bearingDeg, boolean reversed) {
         return plan.actionOf(shot).line() == Line.NONE
                 ? ScreenTravel.NEUTRAL
                 : ScreenTravel.of(bearingDeg, reversed, plan.threshold(Threshold.NEUTRAL_WITHIN));

@@ -4,7 +4,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 
 /** Looks for the smallest turn of a camera round its subject that stays on its side of the line. */
@@ -16,7 +16,7 @@ public final class Turn {
     private Turn() {}
 
     /** The bearing nearest to the shot's own, in steps of 5°, that the test accepts. */
-    public static Optional<Double> smallest(Plan plan, Shot shot, Predicate<Shot> accepted) {
+    public static Optional<Double> smallest(Around plan, Shot shot, Predicate<Shot> accepted) {
         double neutral = plan.threshold(Threshold.NEUTRAL_WITHIN);
         ScreenTravel side = ScreenTravel.of(shot.bearingDeg(), false, neutral);
         double round = Math.round(shot.bearingDeg() / STEP_DEG) * (double) STEP_DEG;

@@ -3,8 +3,7 @@ package upshot.core.joint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -15,14 +14,13 @@ import upshot.core.finding.Status;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
-import upshot.core.plan.Plan;
 import upshot.core.shot.ShotNumbers;
 
 /**
  * A cut on action needs the same action in both pictures, half a second that both have recorded, and a performance that
  * repeats or two cameras; both should play at one speed.
  */
-final class ActionMatch implements JointRule {
+final class ActionMatch implements MeetingRule {
 
     private static final double SHARED_S = 0.5;
 
@@ -42,13 +40,12 @@ final class ActionMatch implements JointRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed out = cut.outOf(joint);
-        Placed into = cut.into(joint);
+    public Optional<Finding> judge(Meeting meeting) {
+        Picture out = meeting.out();
+        Picture into = meeting.into();
         if (into.use().entry() != Entry.ACTION) {
             return Optional.empty();
         }
-        Plan plan = cut.plan();
         Action action = into.action();
         if (!out.action().equals(action)) {
             return broken(
@@ -58,10 +55,10 @@ final class ActionMatch implements JointRule {
                             .formatted(out.shot().code(), into.shot().code()),
                     0);
         }
-        if (action.once() && plan.bodies().size() < 2) {
+        if (action.once() && meeting.bodies().size() < 2) {
             return broken(out, into, "It happens once and one camera is there: nothing can be cut on it.", 0);
         }
-        double shared = sharedS(cut, out, into);
+        double shared = sharedS(out, into);
         if (shared < SHARED_S) {
             return broken(
                     out,
@@ -70,8 +67,8 @@ final class ActionMatch implements JointRule {
                             .formatted(Say.number(Math.max(0, shared), 2)),
                     shared);
         }
-        double one = Math.abs(cut.playback(out).speed());
-        double other = Math.abs(cut.playback(into).speed());
+        double one = Math.abs(out.playback().speed());
+        double other = Math.abs(into.playback().speed());
         return Math.abs(one - other) < 1e-6
                 ? Optional.empty()
                 : Optional.of(new Finding(
@@ -83,9 +80,9 @@ final class ActionMatch implements JointRule {
                         "%s plays at %s and %s at %s: the movement changes pace at the joint."
                                 .formatted(
                                         out.shot().code(),
-                                        cut.playback(out).label(),
+                                        out.playback().label(),
                                         into.shot().code(),
-                                        cut.playback(into).label()),
+                                        into.playback().label()),
                         List.of(straight(into))));
     }
 
@@ -93,20 +90,20 @@ final class ActionMatch implements JointRule {
      * Seconds of the action that both shots hold. Where the planner says where the uses begin, the second has to begin
      * where the first ends, and what lies between is lost.
      */
-    private static double sharedS(PaperCut cut, Placed out, Placed into) {
+    private static double sharedS(Picture out, Picture into) {
         double held = Math.min(
-                ShotNumbers.of(cut.plan(), out.shot()).hold().cleanS(),
-                ShotNumbers.of(cut.plan(), into.shot()).hold().cleanS());
+                ShotNumbers.of(out.around(), out.shot()).hold().cleanS(),
+                ShotNumbers.of(into.around(), into.shot()).hold().cleanS());
         double both = Math.min(held, into.action().durationS());
         if (out.use().inS().isEmpty() || into.use().inS().isEmpty()) {
             return both;
         }
-        double end = out.use().inS().get() + cut.realS(out);
+        double end = out.use().inS().get() + out.realS();
         double off = Math.abs(end - into.use().inS().get());
         return off <= SHARED_S ? both : SHARED_S - off;
     }
 
-    private Optional<Finding> broken(Placed out, Placed into, String why, double shared) {
+    private Optional<Finding> broken(Picture out, Picture into, String why, double shared) {
         List<Mend> mends = new ArrayList<>(List.of(straight(into)));
         return Optional.of(new Finding(
                 id(),
@@ -118,7 +115,7 @@ final class ActionMatch implements JointRule {
                 mends));
     }
 
-    private static Mend straight(Placed into) {
+    private static Mend straight(Picture into) {
         return new Mend("Make it a straight cut", Change.set(into.use(), "entry", Entry.STRAIGHT));
     }
 }

@@ -3,8 +3,7 @@ package upshot.core.joint;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -18,12 +17,12 @@ import upshot.core.frame.FramePoint;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
 import upshot.core.house.EyeSchool;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Placement;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /**
@@ -31,7 +30,7 @@ import upshot.core.plan.Shot;
  * quarter of the picture's long side when that is on screen for less than a second, 0.35 for less than two, else half;
  * less where the house holds the eye, and 0.15 more while one mover keeps its direction.
  */
-final class EyeJump implements JointRule {
+final class EyeJump implements MeetingRule {
 
     private static final double[] FREE = {0.25, 0.35, 0.5};
     private static final double[] HOLD = {0.15, 0.25, 0.35};
@@ -58,31 +57,31 @@ final class EyeJump implements JointRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed out = cut.outOf(joint);
-        Placed into = cut.into(joint);
+    public Optional<Finding> judge(Meeting meeting) {
+        Picture out = meeting.out();
+        Picture into = meeting.into();
         Entry entry = into.use().entry();
         boolean elsewhere = !out.action().beatId().equals(into.action().beatId());
         if (entry.blends() || entry == Entry.WHIP || elsewhere) {
             return Optional.empty();
         }
-        double limit = limit(cut, out, into);
-        double jump = jump(cut.plan(), out, into, into.shot());
-        return jump <= limit + ROUNDING ? Optional.empty() : Optional.of(finding(cut.plan(), out, into, jump, limit));
+        double limit = limit(meeting, out, into);
+        double jump = jump(meeting, out, into, into.shot());
+        return jump <= limit + ROUNDING ? Optional.empty() : Optional.of(finding(meeting, out, into, jump, limit));
     }
 
-    private static double limit(PaperCut cut, Placed out, Placed into) {
-        double seconds = cut.plan().brief().rate().secondsOf(into.use().frames());
-        double[] limits = cut.plan().house().eye() == EyeSchool.HOLD ? HOLD : FREE;
-        ScreenTravel before = Stand.travelAt(cut.plan(), out.shot(), out.use().reversed(), true);
-        boolean keepsOn = cut.plan().subjectOf(out.shot()).equals(cut.plan().subjectOf(into.shot()))
+    private static double limit(Around meeting, Picture out, Picture into) {
+        double seconds = meeting.brief().rate().secondsOf(into.use().frames());
+        double[] limits = meeting.house().eye() == EyeSchool.HOLD ? HOLD : FREE;
+        ScreenTravel before = Stand.travelAt(meeting, out.shot(), out.use().reversed(), true);
+        boolean keepsOn = meeting.subjectOf(out.shot()).equals(meeting.subjectOf(into.shot()))
                 && before != ScreenTravel.NEUTRAL
-                && before == Stand.travelAt(cut.plan(), into.shot(), into.use().reversed(), false);
+                && before == Stand.travelAt(meeting, into.shot(), into.use().reversed(), false);
         return limits[seconds < 1 ? 0 : seconds < 2 ? 1 : 2] + (keepsOn ? SAME_MOVER : 0);
     }
 
     /** In long sides of the picture. */
-    private static double jump(Plan plan, Placed out, Placed into, Shot shown) {
+    private static double jump(Around plan, Picture out, Picture into, Shot shown) {
         double aspect = plan.brief().aspect().ratio();
         FramePoint from = at(plan, out, out.shot(), true);
         FramePoint to = at(plan, into, shown, false);
@@ -90,7 +89,7 @@ final class EyeJump implements JointRule {
     }
 
     /** A mover crossing a still frame comes in at a quarter of it and goes out at three quarters. */
-    private static FramePoint at(Plan plan, Placed placed, Shot shot, boolean end) {
+    private static FramePoint at(Around plan, Picture placed, Shot shot, boolean end) {
         FramePoint eye = DrawnFrame.eyeOf(plan, shot);
         ScreenTravel travel = Stand.travel(plan, shot, placed.use().reversed());
         boolean crosses = placed.action().line() == Line.TRAVEL
@@ -104,7 +103,7 @@ final class EyeJump implements JointRule {
         return new FramePoint(plan.brief().aspect().ratio() * (left ? CROSSED_FROM : 1 - CROSSED_FROM), eye.v());
     }
 
-    private static List<Mend> mends(Plan plan, Placed out, Placed into, double limit) {
+    private static List<Mend> mends(Around plan, Picture out, Picture into, double limit) {
         return Arrays.stream(Placement.values())
                 .filter(placement -> placement != into.shot().placement())
                 .filter(placement ->
@@ -115,7 +114,7 @@ final class EyeJump implements JointRule {
                 .toList();
     }
 
-    private Finding finding(Plan plan, Placed out, Placed into, double jump, double limit) {
+    private Finding finding(Around plan, Picture out, Picture into, double jump, double limit) {
         return new Finding(
                 id(),
                 Status.WATCH,

@@ -5,22 +5,22 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Unjudged;
-import upshot.core.joint.JointRule.Sees;
-import upshot.core.order.DayPlan;
-import upshot.core.plan.Brief;
+import upshot.core.order.Rolls;
+import upshot.core.plan.Memory;
 
-/**
- * All rules on joints, in the order in which they are shown: those that look at least far first. Nothing is asked where a
- * shot only goes on.
- */
+/** All rules on joints. Nothing is asked where a shot only goes on. */
 public final class JointRules {
 
-    private static final List<JointRule> ALL = List.of(
+    /** In the order in which they are shown. */
+    public static final List<JointRule> ALL = List.of(
             new TooAlike(),
             new EyeJump(),
             new ActionMatch(),
@@ -30,90 +30,85 @@ public final class JointRules {
             new TravelFlip(),
             new LineCross(),
             new SpeedRun(),
-            new StateJump());
+            new StateJump(),
+            new LightJump());
+
+    private static final List<MeetingRule> MEETING = those(MeetingRule.class);
+    private static final List<PastRule> PAST = those(PastRule.class);
+    private static final List<DayRule> DAY = those(DayRule.class);
+
+    private static final Map<String, Integer> PLACES = places();
 
     private static final Comparator<Finding> WORST_FIRST =
-            Comparator.comparing(Finding::status).reversed();
+            Comparator.comparing(Finding::status).reversed().thenComparing(finding -> PLACES.get(finding.ruleId()));
 
-    private final List<JointRule> rules;
-    private final Map<String, Integer> places = new HashMap<>();
+    private JointRules() {}
 
-    private JointRules(List<JointRule> rules) {
-        this.rules = rules;
-        for (JointRule rule : rules) {
-            places.put(rule.id(), places.size());
-        }
+    private static <R extends JointRule> List<R> those(Class<R> kind) {
+        return ALL.stream().filter(kind::isInstance).map(kind::cast).toList();
     }
 
-    /** All of them; the light is judged at the times of an order of the day. */
-    public static JointRules with(Brief brief, DayPlan day) {
-        return new JointRules(Stream.concat(ALL.stream(), Stream.of(new LightJump(brief, day)))
-                .sorted(Comparator.comparing(JointRule::sees))
-                .toList());
+    private static Map<String, Integer> places() {
+        Map<String, Integer> places = new HashMap<>();
+        ALL.forEach(rule -> places.put(rule.id(), places.size()));
+        return places;
     }
 
-    /** Those that look at least far first. */
-    public List<JointRule> all() {
-        return rules;
+    /** What every rule says about a joint, worst first, as far as that is not remembered. */
+    public static List<Finding> judge(PaperCut cut, int joint, Rolls rolls, Memory memory) {
+        Joint now = Joint.of(cut, joint);
+        return memory.same(now.name(), now).said(cut, joint, rolls);
     }
 
-    /** What every rule says about a joint, worst first. */
-    public List<Finding> judge(PaperCut cut, int joint) {
-        return judged(rules, cut, joint).stream().sorted(WORST_FIRST).toList();
-    }
-
-    /**
-     * The same for a joint of which what was said before still holds, but for the rules that look as far as this or
-     * further.
-     */
-    public List<Finding> judgeFrom(Sees sight, PaperCut cut, int joint, List<Finding> before) {
-        int first = firstThatSees(sight);
-        List<Finding> again = judged(rules.subList(first, rules.size()), cut, joint);
-        if (again.isEmpty() && before.stream().noneMatch(finding -> places.get(finding.ruleId()) >= first)) {
-            return before;
-        }
-        Stream<Finding> kept = before.stream().filter(finding -> places.get(finding.ruleId()) < first);
-        return Stream.concat(kept, again.stream())
-                .sorted(WORST_FIRST.thenComparing(finding -> places.get(finding.ruleId())))
-                .toList();
-    }
-
-    /** The earliest use that any rule looks at to judge a joint; −1 where one would look further than the first. */
-    public int looksBackTo(PaperCut cut, int joint) {
-        int earliest = joint;
-        for (JointRule rule : rules) {
-            earliest = Math.min(earliest, rule.looksBackTo(cut, joint));
-        }
-        return earliest;
+    /** What every rule says about a joint of a cut that is only being thought of, worst first. */
+    public static List<Finding> judge(PaperCut cut, int joint, Rolls rolls) {
+        return Joint.of(cut, joint).said(cut, joint, rolls);
     }
 
     /** What the rules say that look at the two uses alone. */
-    public List<Finding> judgeMeeting(PaperCut cut, int joint) {
-        return judged(rules.subList(0, firstThatSees(Sees.SHOTS)), cut, joint);
+    public static List<Finding> judgeMeeting(PaperCut cut, int joint) {
+        return Joint.of(cut, joint).ofMeeting();
     }
 
     /** What the other rules say, that look further. */
-    public List<Finding> judgeBeyond(PaperCut cut, int joint) {
-        return judged(rules.subList(firstThatSees(Sees.SHOTS), rules.size()), cut, joint);
+    public static List<Finding> judgeBeyond(PaperCut cut, int joint, Rolls rolls) {
+        return Joint.of(cut, joint).beyond(cut, joint, rolls);
     }
 
-    private int firstThatSees(Sees sight) {
-        int first = 0;
-        while (rules.get(first).sees().compareTo(sight) < 0) {
-            first++;
-        }
-        return first;
+    static List<Finding> meeting(Meeting meeting) {
+        return asked(MEETING, meeting, rule -> rule.judge(meeting));
     }
 
-    private static List<Finding> judged(List<JointRule> rules, PaperCut cut, int joint) {
+    static List<Finding> past(Meeting meeting, Past past) {
+        return asked(PAST, meeting, rule -> rule.judge(meeting, past));
+    }
+
+    static boolean asksDay(Meeting meeting) {
+        return DAY.stream().anyMatch(rule -> rule.asks(meeting));
+    }
+
+    static List<Finding> day(Meeting meeting, OptionalInt outMin, OptionalInt intoMin) {
+        return outMin.isEmpty() || intoMin.isEmpty()
+                ? List.of()
+                : asked(
+                        DAY,
+                        meeting,
+                        rule -> rule.asks(meeting)
+                                ? rule.judge(meeting, outMin.getAsInt(), intoMin.getAsInt())
+                                : Optional.empty());
+    }
+
+    private static <R extends JointRule> List<Finding> asked(
+            List<R> rules, Meeting meeting, Function<R, Optional<Finding>> judged) {
+        List<UUID> met = List.of(meeting.out().use().id(), meeting.into().use().id());
         List<Finding> findings = new ArrayList<>(0);
-        if (!rules.isEmpty() && !cut.goesOn(joint)) {
-            List<UUID> met = List.of(
-                    cut.uses().get(joint).use().id(),
-                    cut.uses().get(joint + 1).use().id());
-            rules.forEach(rule -> Unjudged.guarded(rule.id(), met, () -> rule.judge(cut, joint))
-                    .ifPresent(findings::add));
-        }
+        rules.forEach(rule ->
+                Unjudged.guarded(rule.id(), met, () -> judged.apply(rule)).ifPresent(findings::add));
         return findings;
+    }
+
+    @SafeVarargs
+    static List<Finding> worstFirst(List<Finding>... findings) {
+        return Stream.of(findings).flatMap(List::stream).sorted(WORST_FIRST).toList();
     }
 }

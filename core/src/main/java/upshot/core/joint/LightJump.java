@@ -2,13 +2,10 @@ package upshot.core.joint;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.HashMap;
+import java.time.LocalTime;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.RuleCard;
@@ -17,15 +14,15 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.light.SunDay;
 import upshot.core.measure.Degrees;
-import upshot.core.order.DayPlan;
-import upshot.core.plan.Brief;
+import upshot.core.plan.Action;
+import upshot.core.plan.Givens;
 
 /**
  * Outdoors the light has changed between two neighbours of one spot and beat: the sun has moved over 10°, 45 minutes lie
  * between, or 15 while it is low; golden beside not golden is a break. In the dark nothing of that shows. Asked only of shots that have a time in the
  * order of the day, and where the sun of that day is known.
  */
-final class LightJump implements JointRule {
+final class LightJump implements DayRule {
 
     private static final double MOST_ARC_DEG = 10;
     private static final double MOST_MIN = 45;
@@ -33,8 +30,7 @@ final class LightJump implements JointRule {
     private static final double LOW_DEG = 10;
     private static final double GOLDEN_APART_DEG = 3;
 
-    private final Optional<SunDay> sun;
-    private final Map<UUID, Instant> times = new HashMap<>();
+    private record Sun(Optional<SunDay> day) {}
 
     private record Lit(Instant at, double altitudeDeg, double azimuthDeg) {
 
@@ -48,21 +44,6 @@ final class LightJump implements JointRule {
                             * Degrees.cos(other.altitudeDeg)
                             * Degrees.cos(azimuthDeg - other.azimuthDeg));
         }
-    }
-
-    LightJump(Brief brief, DayPlan day) {
-        this.sun = SunDay.of(brief);
-        sun.ifPresent(known -> {
-            Instant call =
-                    known.date().atTime(brief.callTime()).atZone(known.zone()).toInstant();
-            day.slots()
-                    .forEach(slot -> slot.setup()
-                            .shots()
-                            .forEach(shot -> times.put(
-                                    shot.id(),
-                                    call.plus(Duration.ofMinutes(
-                                            slot.times().roll().afterCall())))));
-        });
     }
 
     @Override
@@ -84,28 +65,34 @@ final class LightJump implements JointRule {
     }
 
     @Override
-    public Sees sees() {
-        return Sees.DAY;
+    public boolean asks(Meeting meeting) {
+        Action out = meeting.out().action();
+        Action into = meeting.into().action();
+        return out.spotId().equals(into.spotId())
+                && out.beatId().equals(into.beatId())
+                && meeting.spotOf(into).outdoors()
+                && sun(meeting).isPresent();
+    }
+
+    private static Optional<SunDay> sun(Meeting meeting) {
+        Givens givens = meeting.givens();
+        return givens.once(Sun.class, () -> new Sun(SunDay.of(givens.brief()))).day();
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed out = cut.outOf(joint);
-        Placed into = cut.into(joint);
-        boolean sameLight = out.action().spotId().equals(into.action().spotId())
-                && out.action().beatId().equals(into.action().beatId())
-                && cut.plan().spotOf(into.action()).outdoors();
-        boolean timed = times.containsKey(out.shot().id())
-                && times.containsKey(into.shot().id());
-        return sameLight && timed ? compare(out, into, lit(out), lit(into)) : Optional.empty();
+    public Optional<Finding> judge(Meeting meeting, int outMin, int intoMin) {
+        SunDay sun = sun(meeting).orElseThrow();
+        LocalTime call = meeting.brief().callTime();
+        Instant start = sun.date().atTime(call).atZone(sun.zone()).toInstant();
+        return compare(meeting.out(), meeting.into(), lit(sun, start, outMin), lit(sun, start, intoMin));
     }
 
-    private Lit lit(Placed placed) {
-        Instant at = times.get(placed.shot().id());
-        return new Lit(at, sun.orElseThrow().altitudeDeg(at), sun.orElseThrow().azimuthDeg(at));
+    private static Lit lit(SunDay sun, Instant call, int minutes) {
+        Instant at = call.plus(Duration.ofMinutes(minutes));
+        return new Lit(at, sun.altitudeDeg(at), sun.azimuthDeg(at));
     }
 
-    private Optional<Finding> compare(Placed out, Placed into, Lit one, Lit other) {
+    private Optional<Finding> compare(Picture out, Picture into, Lit one, Lit other) {
         if (one.altitudeDeg < SunDay.BLUE_FROM_DEG && other.altitudeDeg < SunDay.BLUE_FROM_DEG) {
             return Optional.empty();
         }
@@ -154,7 +141,7 @@ final class LightJump implements JointRule {
     }
 
     private Optional<Finding> said(
-            Status status, Placed out, Placed into, String title, Measured measured, String why) {
+            Status status, Picture out, Picture into, String title, Measured measured, String why) {
         return Optional.of(
                 new Finding(id(), status, List.of(out.use().id(), into.use().id()), title, measured, why, List.of()));
     }

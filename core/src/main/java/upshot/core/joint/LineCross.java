@@ -2,8 +2,7 @@ package upshot.core.joint;
 
 import java.util.List;
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -19,7 +18,6 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.size.CameraHeight;
 import upshot.core.size.Size;
@@ -46,37 +44,37 @@ final class LineCross implements LooksBack {
     }
 
     @Override
-    public boolean asks(PaperCut cut, Placed into) {
+    public boolean asks(Picture into) {
         return into.action().line() == Line.LOOK
                 && into.use().entry() != Entry.RETURN
-                && side(cut.plan(), into) != ScreenTravel.NEUTRAL;
+                && side(into) != ScreenTravel.NEUTRAL;
     }
 
     @Override
-    public boolean settles(PaperCut cut, Placed earlier, Placed into) {
+    public boolean settles(Picture earlier, Picture next, Picture into) {
         return !earlier.action().beatId().equals(into.action().beatId()) || sameLine(earlier, into);
     }
 
     @Override
-    public Optional<Finding> compare(PaperCut cut, Placed earlier, Placed into) {
+    public Optional<Finding> compare(Picture earlier, Picture next, Picture into, int between) {
         boolean crossed = earlier.action().beatId().equals(into.action().beatId())
-                && side(cut.plan(), earlier).opposes(side(cut.plan(), into));
-        return crossed ? Optional.of(finding(cut.plan(), earlier, into)) : Optional.empty();
+                && side(earlier).opposes(side(into));
+        return crossed ? Optional.of(finding(earlier, into)) : Optional.empty();
     }
 
-    private static boolean sameLine(Placed one, Placed other) {
+    private static boolean sameLine(Picture one, Picture other) {
         return one.action().line() == Line.LOOK
                 && one.action().subjectId().equals(other.action().subjectId())
                 && one.action().spotId().equals(other.action().spotId());
     }
 
     /** On which side of the line the camera is; neutral where the picture does not say. */
-    private static ScreenTravel side(Plan plan, Placed placed) {
-        Shot shot = placed.shot();
+    private static ScreenTravel side(Picture picture) {
+        Shot shot = picture.shot();
         boolean faceless = shot.size() == Size.INSERT;
-        boolean overhead = Stand.of(plan, shot).elevationDeg() >= CameraHeight.OVERHEAD_FROM_DEG;
+        boolean overhead = Stand.of(picture.around(), shot).elevationDeg() >= CameraHeight.OVERHEAD_FROM_DEG;
         boolean across = shot.move() == Move.ORBIT && crosses(shot);
-        return faceless || overhead || across ? ScreenTravel.NEUTRAL : Stand.travel(plan, shot, false);
+        return faceless || overhead || across ? ScreenTravel.NEUTRAL : Stand.travel(picture.around(), shot, false);
     }
 
     /** Whether an orbit ends on the other side. */
@@ -84,8 +82,8 @@ final class LineCross implements LooksBack {
         return Degrees.sin(shot.bearingDeg()) * Degrees.sin(Stand.endDeg(shot)) < 0;
     }
 
-    private Finding finding(Plan plan, Placed earlier, Placed into) {
-        boolean people = !plan.performersOf(into.action()).isEmpty();
+    private Finding finding(Picture earlier, Picture into) {
+        boolean people = !into.around().performersOf(into.action()).isEmpty();
         double bearing = Degrees.wrap(-into.shot().bearingDeg());
         return new Finding(
                 id(),

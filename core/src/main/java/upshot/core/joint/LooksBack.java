@@ -1,46 +1,43 @@
 package upshot.core.joint;
 
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 
 /** A rule that compares the use behind a joint with the last one before it that can be compared. */
-interface LooksBack extends JointRule {
+interface LooksBack extends PastRule {
 
     /** Whether there is anything to ask about the use behind the joint. */
-    boolean asks(PaperCut cut, Placed into);
+    boolean asks(Picture into);
 
-    /** Whether nothing before a use matters any more. */
-    boolean settles(PaperCut cut, Placed earlier, Placed into);
+    /**
+     * Whether nothing before a picture matters any more.
+     *
+     * @param next the picture that follows it
+     */
+    boolean settles(Picture earlier, Picture next, Picture into);
 
-    /** What follows from the last use that settles it. */
-    Optional<Finding> compare(PaperCut cut, Placed earlier, Placed into);
-
-    @Override
-    default Sees sees() {
-        return Sees.PAST;
-    }
-
-    @Override
-    default int looksBackTo(PaperCut cut, int joint) {
-        Placed into = cut.into(joint);
-        int index = joint;
-        if (asks(cut, into)) {
-            while (index >= 0 && !settles(cut, cut.uses().get(index), into)) {
-                index--;
-            }
-        }
-        return index;
-    }
+    /**
+     * What follows from the last picture that settles it.
+     *
+     * @param between how many pictures lie between the two
+     */
+    Optional<Finding> compare(Picture earlier, Picture next, Picture into, int between);
 
     @Override
-    default Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed into = cut.into(joint);
-        if (!asks(cut, into)) {
+    default Optional<Finding> judge(Meeting meeting, Past past) {
+        Picture into = meeting.into();
+        if (!asks(into)) {
             return Optional.empty();
         }
-        int index = looksBackTo(cut, joint);
-        return index < 0 ? Optional.empty() : compare(cut, cut.uses().get(index), into);
+        Picture next = into;
+        int back = 0;
+        for (Optional<Picture> earlier = past.at(0); earlier.isPresent(); earlier = past.at(++back)) {
+            if (settles(earlier.get(), next, into)) {
+                return compare(earlier.get(), next, into, back);
+            }
+            next = earlier.get();
+        }
+        return Optional.empty();
     }
 }

@@ -2,8 +2,7 @@ package upshot.core.joint;
 
 import java.util.List;
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -14,7 +13,6 @@ import upshot.core.ground.Stand;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Move;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ShotNumbers;
 
@@ -22,7 +20,7 @@ import upshot.core.shot.ShotNumbers;
  * Two moves work against each other: opposite ways across or up, a push against a pull, or a move that is cut off while
  * it goes on, into a still frame. Not asked of a whip or of a move that is declared matched.
  */
-final class MoveClash implements JointRule {
+final class MoveClash implements MeetingRule {
 
     private static final double AGAINST = -0.5;
     private static final double STILL_AT_END_S = 0.5;
@@ -57,15 +55,15 @@ final class MoveClash implements JointRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed out = cut.outOf(joint);
-        Placed into = cut.into(joint);
+    public Optional<Finding> judge(Meeting meeting) {
+        Picture out = meeting.out();
+        Picture into = meeting.into();
         Entry entry = into.use().entry();
         if (entry == Entry.WHIP || entry == Entry.MATCHED || entry == Entry.POSITION) {
             return Optional.empty();
         }
-        Way one = way(cut.plan(), out);
-        Way other = way(cut.plan(), into);
+        Way one = way(out);
+        Way other = way(into);
         double together = one.dot(other);
         if (together < AGAINST) {
             return Optional.of(finding(
@@ -82,23 +80,23 @@ final class MoveClash implements JointRule {
         }
         boolean cutOff = !one.still()
                 && other.still()
-                && stillAtEndS(cut, out).filter(s -> s < STILL_AT_END_S).isPresent();
+                && stillAtEndS(out).filter(s -> s < STILL_AT_END_S).isPresent();
         return cutOff
                 ? Optional.of(finding(
                         out,
                         into,
                         "The move is cut off.",
-                        new Measured(stillAtEndS(cut, out).orElseThrow(), STILL_AT_END_S, "s still"),
+                        new Measured(stillAtEndS(out).orElseThrow(), STILL_AT_END_S, "s still"),
                         "%s is still moving when a still frame comes: let it rest for half a second."
                                 .formatted(out.shot().code())))
                 : Optional.empty();
     }
 
     /** Of unit length, turned round where the use runs backwards. */
-    private static Way way(Plan plan, Placed placed) {
-        Shot shot = placed.shot();
-        double sign = (shot.moveBack() ? -1 : 1) * Math.signum(placed.use().frameStep());
-        double played = Math.signum(placed.use().frameStep());
+    private static Way way(Picture picture) {
+        Shot shot = picture.shot();
+        double sign = (shot.moveBack() ? -1 : 1) * Math.signum(picture.use().frameStep());
+        double played = Math.signum(picture.use().frameStep());
         return switch (shot.move()) {
             case STILL -> new Way(0, 0, 0);
             case PAN, SLIDE, ORBIT -> new Way(sign, 0, 0);
@@ -106,7 +104,7 @@ final class MoveClash implements JointRule {
             case PUSH -> new Way(0, 0, played);
             case PULL -> new Way(0, 0, -played);
             case FOLLOW ->
-                switch (Stand.travel(plan, shot, played < 0)) {
+                switch (Stand.travel(picture.around(), shot, played < 0)) {
                     case LEFT_TO_RIGHT -> new Way(1, 0, 0);
                     case RIGHT_TO_LEFT -> new Way(-1, 0, 0);
                     case NEUTRAL -> new Way(0, 0, 0);
@@ -115,12 +113,12 @@ final class MoveClash implements JointRule {
     }
 
     /** How long a moving shot has rested when the use ends; empty while it is open where the use begins. */
-    private static Optional<Double> stillAtEndS(PaperCut cut, Placed placed) {
-        double rests = ShotNumbers.of(cut.plan(), placed.shot()).hold().cleanS() - STILL_ENDS_S;
-        return placed.use().inS().map(from -> Math.max(0, from + cut.realS(placed) - rests));
+    private static Optional<Double> stillAtEndS(Picture picture) {
+        double rests = ShotNumbers.of(picture.around(), picture.shot()).hold().cleanS() - STILL_ENDS_S;
+        return picture.use().inS().map(from -> Math.max(0, from + picture.realS() - rests));
     }
 
-    private Finding finding(Placed out, Placed into, String title, Measured measured, String why) {
+    private Finding finding(Picture out, Picture into, String title, Measured measured, String why) {
         return new Finding(
                 id(),
                 Status.WATCH,

@@ -2,8 +2,7 @@ package upshot.core.joint;
 
 import java.util.List;
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -14,7 +13,7 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 
 /** The same seconds of a take are shown a second time, and nobody says that it is meant. */
-final class SameSeconds implements JointRule {
+final class SameSeconds implements PastRule {
 
     private static final double ROUNDING = 1e-9;
 
@@ -40,20 +39,14 @@ final class SameSeconds implements JointRule {
     }
 
     @Override
-    public Sees sees() {
-        return Sees.SHOTS;
-    }
-
-    @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed into = cut.into(joint);
-        Optional<Slice> shown = slice(cut, into);
+    public Optional<Finding> judge(Meeting meeting, Past past) {
+        Picture into = meeting.into();
+        Optional<Slice> shown = slice(into);
         if (shown.isEmpty() || into.use().entry() == Entry.REPEAT) {
             return Optional.empty();
         }
-        for (int index = joint; index >= 0; index--) {
-            Placed earlier = cut.uses().get(index);
-            Optional<Slice> before = earlier.shot().equals(into.shot()) ? slice(cut, earlier) : Optional.empty();
+        for (Picture earlier : past.showing(into.shot())) {
+            Optional<Slice> before = slice(earlier);
             double shared = before.map(one -> one.sharedS(shown.get())).orElse(0.0);
             if (shared > ROUNDING) {
                 return Optional.of(finding(earlier, into, before.get(), shared));
@@ -63,11 +56,11 @@ final class SameSeconds implements JointRule {
     }
 
     /** What a use takes of its shot; empty while it is open where it begins. */
-    private static Optional<Slice> slice(PaperCut cut, Placed placed) {
-        return placed.use().inS().map(from -> new Slice(from, from + cut.realS(placed)));
+    private static Optional<Slice> slice(Picture picture) {
+        return picture.use().inS().map(from -> new Slice(from, from + picture.realS()));
     }
 
-    private Finding finding(Placed earlier, Placed into, Slice before, double shared) {
+    private Finding finding(Picture earlier, Picture into, Slice before, double shared) {
         return new Finding(
                 id(),
                 Status.BREAK,

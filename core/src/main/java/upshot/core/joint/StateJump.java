@@ -2,8 +2,7 @@ package upshot.core.joint;
 
 import java.util.List;
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -12,7 +11,6 @@ import upshot.core.finding.Status;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
-import upshot.core.plan.Plan;
 
 /** A thing is shown in an earlier state than it was in before: whole again, unfired again. */
 final class StateJump implements LooksBack {
@@ -32,20 +30,20 @@ final class StateJump implements LooksBack {
     }
 
     @Override
-    public boolean asks(PaperCut cut, Placed into) {
+    public boolean asks(Picture into) {
         return tells(into.action()) && into.use().entry() != Entry.RETURN;
     }
 
     @Override
-    public boolean settles(PaperCut cut, Placed earlier, Placed into) {
+    public boolean settles(Picture earlier, Picture next, Picture into) {
         return tells(earlier.action())
                 && earlier.action().thing().equals(into.action().thing());
     }
 
     @Override
-    public Optional<Finding> compare(PaperCut cut, Placed earlier, Placed into) {
-        int before = order(cut.plan(), earlier.action());
-        int now = order(cut.plan(), into.action());
+    public Optional<Finding> compare(Picture earlier, Picture next, Picture into, int between) {
+        int before = earlier.around().state();
+        int now = into.around().state();
         return now < before ? Optional.of(finding(earlier, into, before, now)) : Optional.empty();
     }
 
@@ -53,17 +51,7 @@ final class StateJump implements LooksBack {
         return action.hasThing() && !action.setsState().isEmpty();
     }
 
-    /** States follow one another as the actions that set them do in the story. */
-    private static int order(Plan plan, Action action) {
-        return plan.actions().stream()
-                .filter(one -> tells(one) && one.thing().equals(action.thing()))
-                .map(Action::setsState)
-                .distinct()
-                .toList()
-                .indexOf(action.setsState());
-    }
-
-    private Finding finding(Placed earlier, Placed into, int before, int now) {
+    private Finding finding(Picture earlier, Picture into, int before, int now) {
         return new Finding(
                 id(),
                 Status.BREAK,

@@ -4,8 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -19,9 +18,9 @@ import upshot.core.frame.FramePoint;
 import upshot.core.ground.Likeness;
 import upshot.core.ground.Turn;
 import upshot.core.house.Threshold;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.size.Size;
 import upshot.core.size.SubjectKind;
@@ -32,7 +31,7 @@ import upshot.core.size.SubjectKind;
  * <p>Clear from e = 1, watch from 0.75, else break; see {@link Likeness}. Two different subjects of one kind are a
  * watch when they sit in the frame so alike that one seems to turn into the other. Not asked of a declared jump or of a ramp, which is one shot.
  */
-final class TooAlike implements JointRule {
+final class TooAlike implements MeetingRule {
 
     private static final double TWIN_RATIO = 1.15;
     private static final double TWIN_ANGLE_DEG = 15;
@@ -56,20 +55,20 @@ final class TooAlike implements JointRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed out = cut.outOf(joint);
-        Placed into = cut.into(joint);
+    public Optional<Finding> judge(Meeting meeting) {
+        Picture out = meeting.out();
+        Picture into = meeting.into();
         if (into.use().entry() == Entry.JUMP || into.use().entry() == Entry.RAMP) {
             return Optional.empty();
         }
-        Likeness likeness = Likeness.between(cut.plan(), out.shot(), into.shot());
-        if (cut.plan().subjectOf(out.shot()).equals(cut.plan().subjectOf(into.shot()))) {
-            return likeness.sameAim() ? Optional.of(sameSubject(cut.plan(), out, into, likeness)) : Optional.empty();
+        Likeness likeness = Likeness.between(meeting, out.shot(), into.shot());
+        if (meeting.subjectOf(out.shot()).equals(meeting.subjectOf(into.shot()))) {
+            return likeness.sameAim() ? Optional.of(sameSubject(meeting, out, into, likeness)) : Optional.empty();
         }
-        return twins(cut.plan(), out, into, likeness);
+        return twins(meeting, out, into, likeness);
     }
 
-    private Finding sameSubject(Plan plan, Placed out, Placed into, Likeness likeness) {
+    private Finding sameSubject(Around plan, Picture out, Picture into, Likeness likeness) {
         Status status = likeness.clear() ? Status.CLEAR : likeness.passes() ? Status.WATCH : Status.BREAK;
         String step = "The size steps %s times and the view turns %s; a step of %s or a turn of %s is enough alone."
                 .formatted(
@@ -92,7 +91,7 @@ final class TooAlike implements JointRule {
                 status == Status.CLEAR ? List.of() : Mends.later(() -> mends(plan, out, into)));
     }
 
-    private Optional<Finding> twins(Plan plan, Placed out, Placed into, Likeness likeness) {
+    private Optional<Finding> twins(Around plan, Picture out, Picture into, Likeness likeness) {
         boolean oneKind = kind(plan, out) == kind(plan, into);
         if (!oneKind || likeness.ratio() >= TWIN_RATIO || likeness.angleDeg() >= TWIN_ANGLE_DEG - Likeness.ROUNDING) {
             return Optional.empty();
@@ -112,22 +111,22 @@ final class TooAlike implements JointRule {
                 List.of(new Mend("Mark as matched", Change.set(into.use(), "entry", Entry.MATCHED)))));
     }
 
-    private static SubjectKind kind(Plan plan, Placed placed) {
+    private static SubjectKind kind(Around plan, Picture placed) {
         return plan.subjectOf(placed.shot()).kind();
     }
 
-    private static double eyesApart(Plan plan, Shot one, Shot other) {
+    private static double eyesApart(Around plan, Shot one, Shot other) {
         FramePoint a = DrawnFrame.eyeOf(plan, one);
         FramePoint b = DrawnFrame.eyeOf(plan, other);
         return Math.hypot(a.u() - b.u(), a.v() - b.v())
                 / Math.max(1, plan.brief().aspect().ratio());
     }
 
-    private static List<UUID> subject(Placed out, Placed into) {
+    private static List<UUID> subject(Picture out, Picture into) {
         return List.of(out.use().id(), into.use().id());
     }
 
-    private static List<Mend> mends(Plan plan, Placed out, Placed into) {
+    private static List<Mend> mends(Around plan, Picture out, Picture into) {
         List<Mend> mends = new ArrayList<>();
         Shot fixed = out.shot();
         Shot turned = into.shot();
@@ -149,7 +148,7 @@ final class TooAlike implements JointRule {
     }
 
     /** The size nearest on the ladder, within the same class first, that cuts with the neighbour. */
-    private static Optional<Size> otherSize(Plan plan, Shot fixed, Shot resized) {
+    private static Optional<Size> otherSize(Around plan, Shot fixed, Shot resized) {
         int rung = resized.size().ordinal();
         List<Size> ladder = new ArrayList<>(List.of(Size.values()));
         ladder.remove(Size.INSERT);

@@ -3,8 +3,7 @@ package upshot.core.joint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -17,7 +16,7 @@ import upshot.core.plan.Move;
 import upshot.core.plan.Shot;
 
 /** A transition asks something of both pictures, and one of them does not give it. */
-final class TransitionFit implements JointRule {
+final class TransitionFit implements MeetingRule {
 
     private static final double RAMPED_BY = 2;
 
@@ -37,9 +36,9 @@ final class TransitionFit implements JointRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut, int joint) {
-        Placed out = cut.outOf(joint);
-        Placed into = cut.into(joint);
+    public Optional<Finding> judge(Meeting meeting) {
+        Picture out = meeting.out();
+        Picture into = meeting.into();
         return switch (into.use().entry()) {
             case STRAIGHT, JUMP, RETURN, MATCHED, ACTION, REPEAT -> Optional.empty();
             case DISSOLVE, WIPE -> blended(out, into);
@@ -47,12 +46,12 @@ final class TransitionFit implements JointRule {
             case THROUGH -> through(out, into);
             case LIFT_DROP, POSITION -> placed(out, into);
             case REVEAL -> reversed(out, into);
-            case RAMP -> ramped(cut, out, into);
+            case RAMP -> ramped(out, into);
         };
     }
 
     /** It lies half in either use, and takes as much of the handles beyond. */
-    private Optional<Finding> blended(Placed out, Placed into) {
+    private Optional<Finding> blended(Picture out, Picture into) {
         int shortest = Math.min(out.use().frames(), into.use().frames());
         int lasts = into.use().joinFrames();
         if (lasts <= shortest) {
@@ -68,7 +67,7 @@ final class TransitionFit implements JointRule {
                         "Make it %d frames long".formatted(shortest), Change.set(into.use(), "joinFrames", shortest))));
     }
 
-    private Optional<Finding> whipped(Placed out, Placed into) {
+    private Optional<Finding> whipped(Picture out, Picture into) {
         boolean both = pans(out.shot()) && pans(into.shot());
         if (both && out.shot().moveBack() == into.shot().moveBack()) {
             return Optional.empty();
@@ -95,7 +94,7 @@ final class TransitionFit implements JointRule {
         return shot.move() == Move.PAN || shot.alsoMove() == Move.PAN;
     }
 
-    private Optional<Finding> through(Placed out, Placed into) {
+    private Optional<Finding> through(Picture out, Picture into) {
         List<Change> changes = new ArrayList<>();
         for (Shot shot : List.of(out.shot(), into.shot())) {
             if (!shot.foreground()) {
@@ -112,7 +111,7 @@ final class TransitionFit implements JointRule {
                         List.of(new Mend("Something in front of both", Change.batch(changes))));
     }
 
-    private Optional<Finding> placed(Placed out, Placed into) {
+    private Optional<Finding> placed(Picture out, Picture into) {
         if (out.shot().placement() == into.shot().placement()) {
             return Optional.empty();
         }
@@ -135,10 +134,10 @@ final class TransitionFit implements JointRule {
     }
 
     /** One shot goes on, at another speed. */
-    private Optional<Finding> ramped(PaperCut cut, Placed out, Placed into) {
+    private Optional<Finding> ramped(Picture out, Picture into) {
         boolean oneShot = out.shot().equals(into.shot());
-        double before = cut.playback(out).speed();
-        double after = cut.playback(into).speed();
+        double before = out.playback().speed();
+        double after = into.playback().speed();
         if (oneShot && before != after) {
             return Optional.empty();
         }
@@ -149,7 +148,7 @@ final class TransitionFit implements JointRule {
                 new Measured(Math.abs(after), Math.abs(before), "of real time"),
                 oneShot
                         ? "Both sides of the ramp play at %s."
-                                .formatted(cut.playback(out).label())
+                                .formatted(out.playback().label())
                         : "A ramp changes the speed within one shot; %s and %s are two."
                                 .formatted(out.shot().code(), into.shot().code()),
                 oneShot
@@ -157,7 +156,7 @@ final class TransitionFit implements JointRule {
                         : List.of());
     }
 
-    private Optional<Finding> reversed(Placed out, Placed into) {
+    private Optional<Finding> reversed(Picture out, Picture into) {
         boolean backwards = into.use().reversed();
         boolean readable = into.action().setsState().isEmpty();
         if (backwards && readable) {
@@ -179,7 +178,7 @@ final class TransitionFit implements JointRule {
                 mends);
     }
 
-    private Optional<Finding> broken(Placed out, Placed into, Measured measured, String why, List<Mend> own) {
+    private Optional<Finding> broken(Picture out, Picture into, Measured measured, String why, List<Mend> own) {
         List<Mend> mends = new ArrayList<>(own);
         mends.add(new Mend("Make it a straight cut", Change.set(into.use(), "entry", Entry.STRAIGHT)));
         return Optional.of(new Finding(

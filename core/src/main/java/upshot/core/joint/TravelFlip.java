@@ -2,8 +2,7 @@ package upshot.core.joint;
 
 import java.util.List;
 import java.util.Optional;
-import upshot.core.cut.PaperCut;
-import upshot.core.cut.PaperCut.Placed;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
@@ -19,7 +18,6 @@ import upshot.core.measure.Degrees;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Line;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /**
@@ -48,59 +46,55 @@ final class TravelFlip implements LooksBack {
     }
 
     @Override
-    public boolean asks(PaperCut cut, Placed into) {
-        return into.action().line() == Line.TRAVEL && travelIn(cut.plan(), into) != ScreenTravel.NEUTRAL;
+    public boolean asks(Picture into) {
+        return into.action().line() == Line.TRAVEL && travelIn(into) != ScreenTravel.NEUTRAL;
     }
 
     @Override
-    public boolean settles(PaperCut cut, Placed earlier, Placed into) {
-        return forgotten(cut, earlier, into) || sameMover(cut.plan(), earlier, into);
+    public boolean settles(Picture earlier, Picture next, Picture into) {
+        return forgotten(earlier, next, into) || sameMover(earlier, into);
     }
 
     /** Whether what was seen up to a use says nothing about the mover: it is declared to return, or a new beat began. */
-    private static boolean forgotten(PaperCut cut, Placed earlier, Placed into) {
-        Placed next = cut.into(earlier.index());
-        return next.use().entry() == Entry.RETURN && sameMover(cut.plan(), next, into)
+    private static boolean forgotten(Picture earlier, Picture next, Picture into) {
+        return next.use().entry() == Entry.RETURN && sameMover(next, into)
                 || !earlier.action().beatId().equals(into.action().beatId());
     }
 
     @Override
-    public Optional<Finding> compare(PaperCut cut, Placed earlier, Placed into) {
-        Plan plan = cut.plan();
-        boolean remembered = !forgotten(cut, earlier, into)
+    public Optional<Finding> compare(Picture earlier, Picture next, Picture into, int between) {
+        boolean remembered = !forgotten(earlier, next, into)
                 && earlier.action().line() == Line.TRAVEL
-                && travelOut(plan, earlier) != ScreenTravel.NEUTRAL
+                && travelOut(earlier) != ScreenTravel.NEUTRAL
                 && earlier.action().spotId().equals(into.action().spotId());
-        return remembered
-                ? Optional.of(finding(plan, earlier, into, into.index() - 1 - earlier.index()))
-                : Optional.empty();
+        return remembered ? Optional.of(finding(earlier, into, between)) : Optional.empty();
     }
 
-    private static boolean sameMover(Plan plan, Placed one, Placed other) {
-        return plan.subjectOf(one.shot()).equals(plan.subjectOf(other.shot()));
+    private static boolean sameMover(Picture one, Picture other) {
+        return one.around().subjectOf(one.shot()).equals(other.around().subjectOf(other.shot()));
     }
 
-    private static ScreenTravel travelIn(Plan plan, Placed placed) {
-        return Stand.travelAt(plan, placed.shot(), placed.use().reversed(), false);
+    private static ScreenTravel travelIn(Picture picture) {
+        return Stand.travelAt(picture.around(), picture.shot(), picture.use().reversed(), false);
     }
 
-    private static ScreenTravel travelOut(Plan plan, Placed placed) {
-        return Stand.travelAt(plan, placed.shot(), placed.use().reversed(), true);
+    private static ScreenTravel travelOut(Picture picture) {
+        return Stand.travelAt(picture.around(), picture.shot(), picture.use().reversed(), true);
     }
 
-    private Finding finding(Plan plan, Placed before, Placed into, int between) {
-        boolean flips = travelIn(plan, into).opposes(travelOut(plan, before));
+    private Finding finding(Picture before, Picture into, int between) {
+        boolean flips = travelIn(into).opposes(travelOut(before));
         Status status = !flips ? Status.CLEAR : between == 0 ? Status.BREAK : Status.WATCH;
         String sentence = flips
                 ? "In %s it goes %s, in %s %s: the camera went over the line of action by %s%s."
                         .formatted(
                                 before.shot().code(),
-                                travelOut(plan, before).label(),
+                                travelOut(before).label(),
                                 into.shot().code(),
-                                travelIn(plan, into).label(),
+                                travelIn(into).label(),
                                 Say.degrees(overTheLineDeg(into.shot())),
                                 between == 0 ? "" : ", with only other pictures between")
-                : Say.capital(travelIn(plan, into).label()) + " as in "
+                : Say.capital(travelIn(into).label()) + " as in "
                         + before.shot().code() + ".";
         return new Finding(
                 id(),
@@ -121,7 +115,7 @@ final class TravelFlip implements LooksBack {
         return Math.min(fromLine, 180 - fromLine);
     }
 
-    private static List<Mend> mends(Placed before, Placed into) {
+    private static List<Mend> mends(Picture before, Picture into) {
         return List.of(
                 mirrored(into.shot()),
                 mirrored(before.shot()),

@@ -45,7 +45,7 @@ public record Clash(List<String> limits) {
      * clash explains it. Prerequisites that go round come before everything else.
      */
     public static Clash of(Plan plan) {
-        return plan.once(Clash.class, plan.brief(), () -> workedOut(plan));
+        return plan.once(Clash.class, () -> workedOut(plan));
     }
 
     private static Clash workedOut(Plan plan) {

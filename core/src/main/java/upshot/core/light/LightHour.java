@@ -5,8 +5,8 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Plan;
 import upshot.core.plan.WantedLight;
 
 /**
@@ -20,7 +20,7 @@ import upshot.core.plan.WantedLight;
 public record LightHour(SunDay day, SunDay.Window hours, List<SunDay.Window> windows, Instant at) {
 
     /** Empty while date or place are unknown. */
-    public static Optional<LightHour> of(Plan plan, Action action) {
+    public static Optional<LightHour> of(Around plan, Action action) {
         return SunDay.of(plan.brief()).map(day -> of(day, plan.brief(), action));
     }
 

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.Optional;
 import upshot.core.measure.Degrees;
 import upshot.core.measure.Labelled;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 
@@ -49,7 +49,7 @@ public record SunOnView(LightHour hour, double altitudeDeg, double offViewDeg) {
     public static final double SIDE_WITHIN_DEG = 135;
 
     /** At the hour at which the shot's action will most likely be shot; empty indoors and where something is unknown. */
-    public static Optional<SunOnView> of(Plan plan, Shot shot) {
+    public static Optional<SunOnView> of(Around plan, Shot shot) {
         Spot spot = plan.spotOf(plan.actionOf(shot));
         if (!spot.outdoors() || spot.facingDeg().isEmpty()) {
             return Optional.empty();

@@ -10,7 +10,7 @@ import upshot.core.coverage.Coverage;
 import upshot.core.light.SunDay;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Givens;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.WantedLight;
@@ -34,7 +34,7 @@ public record Hours(Windows windows, List<Bound> limits) {
      */
     public record Bound(String why, List<Span> spans) {}
 
-    static Hours of(Plan plan, Action action, Crew crew) {
+    static Hours of(Givens plan, Action action, Crew crew) {
         Spot spot = plan.spotOf(action);
         List<Bound> all = new ArrayList<>();
         all.add(clock(crew, action.name(), action.fromTime(), action.untilTime()));

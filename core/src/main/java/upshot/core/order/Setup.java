@@ -8,6 +8,9 @@ import java.util.Optional;
 import java.util.UUID;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
+import upshot.core.plan.AroundAction;
+import upshot.core.plan.Givens;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
@@ -47,7 +50,7 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
             boolean lampsOff,
             List<Optional<Double>> own) {
 
-        static Stand of(Plan plan, Shot shot) {
+        static Stand of(Givens plan, Shot shot) {
             return new Stand(
                     shot.actionId(),
                     shot.bearingDeg(),
@@ -59,7 +62,7 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
                     List.of(shot.keyDeg(), shot.fillDeg(), shot.backDeg()));
         }
 
-        private static String lens(Plan plan, Shot shot) {
+        private static String lens(Givens plan, Shot shot) {
             return plan.lenses().stream()
                     .filter(lens -> lens.reaches(shot.focalLengthMm()))
                     .findFirst()
@@ -79,11 +82,12 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
     /** All setups of a plan, in story order of their first shots. */
     public static List<Setup> of(Plan plan) {
         return plan.actions().stream()
-                .flatMap(action -> plan.once(OfAction.class, action, () -> workedOut(plan, action)).setups().stream())
+                .flatMap(action ->
+                        plan.once(OfAction.class, action, around -> workedOut(around, action)).setups().stream())
                 .toList();
     }
 
-    private static OfAction workedOut(Plan plan, Action action) {
+    private static OfAction workedOut(AroundAction plan, Action action) {
         Map<Shared, List<Shot>> byStand = new LinkedHashMap<>();
         plan.shotsOf(action)
                 .forEach(shot -> byStand.computeIfAbsent(
@@ -106,7 +110,7 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
      * The shots one after the other; where the action tires its subject and is long enough for the clean seconds of all
      * of them, one run is reframed for every size, so that it is made ready again only between the takes.
      */
-    private static double shootS(Plan plan, Action action, List<Shot> shots) {
+    private static double shootS(Around plan, Action action, List<Shot> shots) {
         double apart = 0;
         double clean = 0;
         double rolling = 0;

@@ -74,9 +74,11 @@ public final class Shoot {
         return plan.once(
                 Shared.class,
                 action,
-                () -> Shared.of(
-                        crews.stream().map(crew -> Hours.of(plan, action, crew)).toList(),
-                        Coverage.performing(plan, action).stream()
+                around -> Shared.of(
+                        crews.stream()
+                                .map(crew -> Hours.of(around, action, crew))
+                                .toList(),
+                        Coverage.performing(around, action).stream()
                                 .map(people::indexOf)
                                 .filter(i -> i >= 0)
                                 .toList()));

@@ -1,5 +1,6 @@
 package upshot.core.plan;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,8 @@ record Groups(
         Map<Threshold, Adjustment> adjustments,
         Map<UUID, List<Shot>> shotsByAction,
         Map<UUID, List<Use>> usesByShot,
-        Map<UUID, Use> nextUse) {
+        Map<UUID, Use> nextUse,
+        Map<String, List<String>> statesByThing) {
 
     /**
      * @param plan whose lists are sorted already
@@ -35,7 +37,8 @@ record Groups(
                 kept(plan, before, Kind.ADJUSTMENT, Groups::adjustments, () -> adjusted(plan)),
                 kept(plan, before, Kind.SHOT, Groups::shotsByAction, () -> by(plan.shots(), Shot::actionId)),
                 kept(plan, before, Kind.USE, Groups::usesByShot, () -> by(plan.uses(), Use::shotId)),
-                kept(plan, before, Kind.USE, Groups::nextUse, () -> followers(plan.uses())));
+                kept(plan, before, Kind.USE, Groups::nextUse, () -> followers(plan.uses())),
+                kept(plan, before, Kind.ACTION, Groups::statesByThing, () -> states(plan.actions())));
     }
 
     private static <T> T kept(
@@ -61,5 +64,22 @@ record Groups(
             next.put(uses.get(i - 1).id(), uses.get(i));
         }
         return next;
+    }
+
+    /** The states that the story sets of each thing, in its order. */
+    private static Map<String, List<String>> states(List<Action> actions) {
+        Map<String, List<String>> states = new HashMap<>();
+        for (Action action : actions) {
+            List<String> known = states.computeIfAbsent(action.thing(), none -> new ArrayList<>());
+            if (action.hasThing() && !action.setsState().isEmpty() && !known.contains(action.setsState())) {
+                known.add(action.setsState());
+            }
+        }
+        return states;
+    }
+
+    /** The place of an action's state among those, −1 where it sets none. */
+    int stateOf(Action action) {
+        return statesByThing.getOrDefault(action.thing(), List.of()).indexOf(action.setsState());
     }
 }

@@ -10,24 +10,28 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.function.Supplier;
 import upshot.core.house.Threshold;
-import upshot.core.measure.FrameRate;
 
 /**
  * Everything known about one job, as a value: two plans with equal records are equal, and no plan ever changes.
  *
  * <p>Lists come sorted by rank, ties by id, actions in story order and subjects by name. References between records always resolve.
  */
-public final class Plan {
+public final class Plan extends View implements AroundAction {
+
+    private static final int MOST_REMEMBERED = 1000;
+    private static final int REMEMBERED_OF_EACH = 4;
 
     private final Map<Kind<?>, Map<UUID, PlanRecord>> records;
     private final Map<Kind<?>, List<PlanRecord>> sorted = new HashMap<>();
     private final Groups groups;
-    private final Brief brief;
-    private final HouseRules house;
-    private final WorkedOut workedOut;
+    private final PlanGivens givens;
+    private final Memory memory;
+    private final Map<UUID, ShotView> shotViews = new ConcurrentHashMap<>();
+    private final Map<UUID, ActionView> actionViews = new ConcurrentHashMap<>();
 
     /**
      * @param before the plan that this one was made from; what has not changed since is not checked and sorted again
@@ -44,9 +48,10 @@ public final class Plan {
             sorted.put(kind, inOrder(kind, before.filter(earlier -> othersSame)));
         }
         groups = new Groups(this, before);
-        brief = list(Kind.BRIEF).get(0);
-        house = list(Kind.HOUSE).get(0);
-        workedOut = new WorkedOut(shots().size() + actions().size());
+        givens = PlanGivens.of(this, before);
+        memory = before.map(Plan::memory).orElseGet(Memory::new);
+        memory.bound(MOST_REMEMBERED
+                + REMEMBERED_OF_EACH * (shots().size() + actions().size() + uses().size()));
     }
 
     private boolean sharesWith(Plan other, Kind<?> kind) {
@@ -102,50 +107,42 @@ public final class Plan {
         return groups;
     }
 
+    /** All that is given; the same for all plans among which nothing of it has changed. */
+    public Givens givens() {
+        return givens;
+    }
+
+    PlanGivens given() {
+        return givens;
+    }
+
+    Map<UUID, PlanRecord> byId(Kind<?> kind) {
+        return records.get(kind);
+    }
+
+    /** What is remembered from plan to plan. */
+    public Memory memory() {
+        return memory;
+    }
+
+    @Override
     public Brief brief() {
-        return brief;
+        return givens.brief();
     }
 
+    @Override
     public HouseRules house() {
-        return house;
+        return givens.house();
     }
 
-    /** What a rule holds things against here: the usual value, unless this job has moved it. */
-    public double threshold(Threshold threshold) {
-        return adjustment(threshold).map(Adjustment::value).orElse(threshold.usual());
-    }
-
+    @Override
     public Optional<Adjustment> adjustment(Threshold threshold) {
-        return Optional.ofNullable(groups.adjustments().get(threshold));
+        return givens.adjustment(threshold);
     }
 
-    public List<Beat> beats() {
-        return list(Kind.BEAT);
-    }
-
-    public List<Spot> spots() {
-        return list(Kind.SPOT);
-    }
-
-    public List<Subject> subjects() {
-        return list(Kind.SUBJECT);
-    }
-
-    public List<Body> bodies() {
-        return list(Kind.BODY);
-    }
-
-    public List<Lens> lenses() {
-        return list(Kind.LENS);
-    }
-
-    /** The mode in which a body records a rate, if it can. */
-    public Optional<Mode> modeFor(Body body, FrameRate rate) {
-        return modesOf(body).stream().filter(mode -> mode.records(rate)).findFirst();
-    }
-
+    @Override
     public List<Mode> modesOf(Body body) {
-        return groups.modesByBody().getOrDefault(body.id(), List.of());
+        return givens.modesOf(body);
     }
 
     /** Everything that makes up the kit, what is referred to first. */
@@ -176,54 +173,51 @@ public final class Plan {
                 .toList();
     }
 
+    @Override
     public List<Shot> shotsOf(Action action) {
         return groups.shotsByAction().getOrDefault(action.id(), List.of());
     }
 
-    /** What the cut shows of a shot, in edit order. */
+    @Override
     public List<Use> usesOf(Shot shot) {
         return groups.usesByShot().getOrDefault(shot.id(), List.of());
     }
 
-    /** The use that follows in edit order. */
+    @Override
     public Optional<Use> after(Use use) {
         return Optional.ofNullable(groups.nextUse().get(use.id()));
     }
 
+    @Override
     public Action actionOf(Shot shot) {
         return get(Kind.ACTION, shot.actionId());
     }
 
-    public Subject subjectOf(Action action) {
-        return get(Kind.SUBJECT, action.subjectId());
-    }
-
-    /** Whom a shot shows: its own subject, or the action's. */
-    public Subject subjectOf(Shot shot) {
-        return shot.subjectId().map(id -> get(Kind.SUBJECT, id)).orElseGet(() -> subjectOf(actionOf(shot)));
-    }
-
-    /** Who takes part beside the action's own subject, by rank. */
+    @Override
     public List<Performer> performersOf(Action action) {
-        return groups.performersByAction().getOrDefault(action.id(), List.of());
+        return givens.performersOf(action);
     }
 
-    public Spot spotOf(Action action) {
-        return get(Kind.SPOT, action.spotId());
+    @Override
+    public boolean opensOrCloses(Shot shot) {
+        List<Use> all = uses();
+        return !all.isEmpty()
+                && (all.get(0).shotId().equals(shot.id())
+                        || all.get(all.size() - 1).shotId().equals(shot.id()));
+    }
+
+    @Override
+    public int stateOf(Action action) {
+        return groups.stateOf(action);
     }
 
     public Shot shotOf(Use use) {
         return get(Kind.SHOT, use.shotId());
     }
 
-    /** The record with this id, when the plan has it. */
+    @Override
     public <R extends PlanRecord> Optional<R> find(Kind<R> kind, UUID id) {
         return Optional.ofNullable(kind.type().cast(records.get(kind).get(id)));
-    }
-
-    /** The record with this id, which must be there. */
-    public <R extends PlanRecord> R get(Kind<R> kind, UUID id) {
-        return find(kind, id).orElseThrow(() -> new IllegalArgumentException("No %s %s".formatted(kind, id)));
     }
 
     /** All records of a kind in no particular order. */
@@ -231,36 +225,36 @@ public final class Plan {
         return Collections.unmodifiableCollection(records.get(kind).values());
     }
 
-    /** All records of a kind, sorted. */
+    @Override
     @SuppressWarnings("unchecked")
     public <R extends PlanRecord> List<R> list(Kind<R> kind) {
         return (List<R>) sorted.get(kind);
     }
 
-    /** Whether another plan has the same records of a kind; plans that come from one another mostly share them. */
-    public boolean hasSame(Kind<?> kind, Plan other) {
-        return sharesWith(other, kind) || records.get(kind).equals(other.records.get(kind));
+    /** A shot as it stands here. */
+    public ShotView view(Shot shot) {
+        ShotView known = shotViews.get(shot.id());
+        return known != null
+                ? known
+                : shotViews.computeIfAbsent(shot.id(), id -> memory.same(id, new ShotView(this, shot)));
     }
 
-    /**
-     * What follows from this plan for one of its records, worked out the first time it is asked for: neither ever changes.
-     * For a record that is only being thought of, it is worked out each time.
-     *
-     * @param what the type of the answer, which stands for the question too
-     */
-    public <T> T once(Class<T> what, PlanRecord of, Supplier<T> work) {
-        return workedOut.once(what, of, this::has, work);
+    private ActionView view(Action action) {
+        return actionViews.computeIfAbsent(action.id(), id -> memory.same(id, new ActionView(this, action)));
+    }
+
+    @Override
+    public <T> T once(Class<T> what, Shot of, Function<Around, T> work) {
+        return has(of) ? view(of).remembered(what, work) : work.apply(this);
+    }
+
+    @Override
+    public <T> T once(Class<T> what, Action of, Function<AroundAction, T> work) {
+        return has(of) ? view(of).remembered(what, work) : work.apply(this);
     }
 
     private boolean has(PlanRecord one) {
         return records.get(Kind.of(one)).get(one.id()) == one;
-    }
-
-    /**
-     * Keeps what an earlier plan has worked out for one of its records; the caller vouches that all of it still holds.
-     */
-    public void keep(Plan earlier, PlanRecord of) {
-        workedOut.keep(earlier.workedOut, of);
     }
 
     @Override

@@ -65,7 +65,7 @@ public record PlayedUse(
                 placed.use().frames(),
                 placed.use().entry(),
                 placed.use().joinFrames(),
-                cut.playback(placed).label(),
+                placed.picture().playback().label(),
                 keys(cut, placed));
     }
 
@@ -103,7 +103,7 @@ public record PlayedUse(
         if (action.line() != Line.TRAVEL || shot.subjectId().isPresent()) {
             return 0;
         }
-        double gone = action.speedMps() * cut.realS(placed);
+        double gone = action.speedMps() * placed.picture().realS();
         if (shot.move() == Move.FOLLOW || shot.move() == Move.PAN) {
             return gone;
         }

@@ -3,8 +3,8 @@ package upshot.core.shot;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import upshot.core.plan.Around;
 import upshot.core.plan.Entry;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
@@ -14,7 +14,7 @@ final class AskedByTheCut {
     private AskedByTheCut() {}
 
     /** Each wish once, those of its beginning first. */
-    static List<String> of(Plan plan, Shot shot) {
+    static List<String> of(Around plan, Shot shot) {
         List<Use> uses = plan.usesOf(shot);
         return Stream.concat(
                         uses.stream().map(use -> asked(use.entry(), "begins")),

@@ -5,10 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Say;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Kind;
 import upshot.core.plan.NdFilter;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ExposureLadder.Rung;
 
@@ -29,7 +29,7 @@ public final class DarkeningLadder {
      *
      * @param stops above 0 for less light
      */
-    public static List<Rung> of(Plan plan, Shot shot, double stops) {
+    public static List<Rung> of(Around plan, Shot shot, double stops) {
         List<Rung> rungs = new ArrayList<>();
         double left = stops;
         left -= add(rungs, nd(plan, shot, left));
@@ -49,7 +49,7 @@ public final class DarkeningLadder {
     }
 
     /** The strongest filter of the kit that does not take too much. */
-    private static Optional<Rung> nd(Plan plan, Shot shot, double left) {
+    private static Optional<Rung> nd(Around plan, Shot shot, double left) {
         return plan.list(Kind.ND).stream()
                 .filter(filter -> filter.stops() <= left + LEAST && shot.ndStops() + filter.stops() <= 20)
                 .max(Comparator.comparingDouble(NdFilter::stops))
@@ -59,7 +59,7 @@ public final class DarkeningLadder {
                         Optional.of(Change.set(shot, "ndStops", shot.ndStops() + filter.stops()))));
     }
 
-    private static Optional<Rung> shutter(Plan plan, Shot shot, double left) {
+    private static Optional<Rung> shutter(Around plan, Shot shot, double left) {
         double stops = Math.min(SHUTTER_STOPS, left);
         double perSecond = Exposing.shutter(plan, shot).perSecond() * Math.pow(2, stops);
         Shot shorter = shot.with("shutterPerS", Optional.of(perSecond));
@@ -83,7 +83,7 @@ public final class DarkeningLadder {
                 Optional.of(Change.set(shot, "apertureN", closed))));
     }
 
-    private static Optional<Rung> iso(Plan plan, Shot shot, double left) {
+    private static Optional<Rung> iso(Around plan, Shot shot, double left) {
         int lowest = plan.bodies().get(0).lowestIso();
         double stops = Math.min(left, Math.log((double) shot.iso() / lowest) / Math.log(2));
         int lowered = (int) Math.max(lowest, Math.round(shot.iso() / Math.pow(2, Math.max(0, stops))));

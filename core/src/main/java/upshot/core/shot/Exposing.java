@@ -5,9 +5,9 @@ import upshot.core.ground.Stand;
 import upshot.core.house.ShutterSchool;
 import upshot.core.optics.NeededLight;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Body;
 import upshot.core.plan.Lamps;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.ShutterScale;
 import upshot.core.plan.Spot;
@@ -28,7 +28,7 @@ public record Exposing(Shutter shutter, NeededLight needed, double missingStops,
     private static final double HALF_OPEN_DEG = 180;
     private static final double CRISP_DEG = 100;
 
-    public static Exposing of(Plan plan, Shot shot) {
+    public static Exposing of(Around plan, Shot shot) {
         Spot spot = plan.spotOf(plan.actionOf(shot));
         Stand stand = Stand.of(plan, shot);
         Shutter shutter = shutter(plan, shot);
@@ -39,11 +39,11 @@ public record Exposing(Shutter shutter, NeededLight needed, double missingStops,
     }
 
     /** The shutter chosen on the shot, or the school's: half open, or shorter for what is quick. */
-    public static Shutter shutter(Plan plan, Shot shot) {
-        return plan.once(Shutter.class, shot, () -> chosenOrUsual(plan, shot));
+    public static Shutter shutter(Around plan, Shot shot) {
+        return plan.once(Shutter.class, shot, around -> chosenOrUsual(around, shot));
     }
 
-    private static Shutter chosenOrUsual(Plan plan, Shot shot) {
+    private static Shutter chosenOrUsual(Around plan, Shot shot) {
         if (shot.shutterPerS().isPresent()) {
             return Shutter.per(shot.shutterPerS().get());
         }
@@ -57,7 +57,7 @@ public record Exposing(Shutter shutter, NeededLight needed, double missingStops,
     }
 
     /** By daylight, with the lamps off and under flicker-free lamps nothing flickers. */
-    static Optional<Flicker> flicker(Plan plan, Shot shot, Shutter shutter) {
+    static Optional<Flicker> flicker(Around plan, Shot shot, Shutter shutter) {
         Spot spot = plan.spotOf(plan.actionOf(shot));
         if (spot.outdoors() || spot.lamps() != Lamps.FLICKERING || shot.lampsOff()) {
             return Optional.empty();

@@ -8,10 +8,10 @@ import upshot.core.finding.Say;
 import upshot.core.ground.Glass;
 import upshot.core.ground.Stand;
 import upshot.core.optics.DepthOfField;
+import upshot.core.plan.Around;
 import upshot.core.plan.Body;
 import upshot.core.plan.Change;
 import upshot.core.plan.Lens;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /**
@@ -39,7 +39,7 @@ public final class ExposureLadder {
      *
      * @param stops above 0 for more light
      */
-    public static List<Rung> brighter(Plan plan, Shot shot, double stops) {
+    public static List<Rung> brighter(Around plan, Shot shot, double stops) {
         List<Rung> rungs = new ArrayList<>();
         double missing = stops;
         missing -= add(rungs, shutter(plan, shot, missing));
@@ -57,7 +57,7 @@ public final class ExposureLadder {
     }
 
     /** Rungs as mends: each changes one thing. */
-    static List<Mend> mends(Plan plan, Shot shot, double stops) {
+    static List<Mend> mends(Around plan, Shot shot, double stops) {
         return brighter(plan, shot, stops).stream()
                 .filter(rung -> rung.change().isPresent())
                 .map(rung -> new Mend(rung.label(), rung.change().get()))
@@ -69,7 +69,7 @@ public final class ExposureLadder {
     }
 
     /** Longer, up to two thirds of a stop and to the frame's own time, as long as no lamps begin to flicker. */
-    private static Optional<Rung> shutter(Plan plan, Shot shot, double missing) {
+    private static Optional<Rung> shutter(Around plan, Shot shot, double missing) {
         double present = Exposing.shutter(plan, shot).perSecond();
         double wanted = Math.min(SHUTTER_STOPS, thirds(missing));
         double perSecond = Math.max(shot.captureRate().perSecond(), present / Math.pow(2, wanted));
@@ -84,7 +84,7 @@ public final class ExposureLadder {
                         Optional.of(Change.set(shot, "shutterPerS", Optional.of(perSecond)))));
     }
 
-    private static Optional<Rung> aperture(Plan plan, Shot shot, double missing) {
+    private static Optional<Rung> aperture(Around plan, Shot shot, double missing) {
         double widest = Glass.of(plan, shot).map(Lens::widestN).orElse(shot.apertureN());
         double possible = 2 * Math.log(shot.apertureN() / widest) / Math.log(2);
         double stops = Math.min(thirds(missing), possible);
@@ -105,7 +105,7 @@ public final class ExposureLadder {
                 Optional.of(Change.set(shot, "apertureN", Math.max(widest, opened)))));
     }
 
-    private static Optional<Rung> iso(Plan plan, Shot shot, double missing) {
+    private static Optional<Rung> iso(Around plan, Shot shot, double missing) {
         Body body = plan.bodies().get(0);
         double possible = Math.log((double) body.highestIso() / shot.iso()) / Math.log(2);
         double stops = Math.min(thirds(missing), possible);

@@ -8,7 +8,7 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.measure.Degrees;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 
 /** The subject walks out of what is sharp while the shot is on screen. */
@@ -29,7 +29,7 @@ final class FocusPull implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Moving moving = Moving.of(plan, shot);
         ShotNumbers numbers = ShotNumbers.of(plan, shot);
         double from = numbers.stand().distanceM();

@@ -12,10 +12,10 @@ import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
 import upshot.core.ground.Turn;
 import upshot.core.measure.Degrees;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Device;
 import upshot.core.plan.Outline.Corner;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Viewpoint;
 
@@ -50,11 +50,11 @@ final class InTheMirror implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         return shows(plan, shot) ? Optional.of(finding(plan, shot)) : Optional.empty();
     }
 
-    private static boolean shows(Plan plan, Shot shot) {
+    private static boolean shows(Around plan, Shot shot) {
         if (!pane(shot) && !shot.devices().tags().contains(Device.REFLECTION)) {
             return false;
         }
@@ -63,7 +63,7 @@ final class InTheMirror implements ShotRule {
         return offSquareDeg(shot) <= limitDeg(plan, shot) && Math.abs(stand.elevationDeg()) <= upwards;
     }
 
-    private Finding finding(Plan plan, Shot shot) {
+    private Finding finding(Around plan, Shot shot) {
         return new Finding(
                 id(),
                 Status.WATCH,
@@ -92,7 +92,7 @@ final class InTheMirror implements ShotRule {
     }
 
     /** Half the field and half an operator, as far away as the image is. */
-    private static double limitDeg(Plan plan, Shot shot) {
+    private static double limitDeg(Around plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
         double along = Math.abs(stand.camera(SUBJECT, shot.bearingDeg()).deepM());
         double backdrop = plan.spotOf(plan.actionOf(shot)).backdropM();

@@ -11,8 +11,8 @@ import upshot.core.finding.Status;
 import upshot.core.ground.Floor;
 import upshot.core.ground.Stand;
 import upshot.core.ground.Turn;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 
@@ -34,7 +34,7 @@ final class InTheWay implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         if (!standsInZone(plan, shot)) {
             return Optional.empty();
         }
@@ -57,7 +57,7 @@ final class InTheWay implements ShotRule {
                         .toList()));
     }
 
-    private static boolean standsInZone(Plan plan, Shot shot) {
+    private static boolean standsInZone(Around plan, Shot shot) {
         return Room.camera(plan, shot)
                 .filter(camera -> plan.spotOf(plan.actionOf(shot)).noGo().outlines().stream()
                         .anyMatch(zone -> Floor.isInside(zone, camera)))

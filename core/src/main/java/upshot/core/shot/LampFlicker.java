@@ -11,8 +11,8 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.time.Flicker;
@@ -38,14 +38,14 @@ final class LampFlicker implements ShotRule {
     private static final double STILL_SEEN_DEPTH = 0.03;
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Exposing exposing = Exposing.of(plan, shot);
         return exposing.flicker()
                 .filter(flicker -> flicker.look() != Flicker.Look.CLEAR)
                 .map(flicker -> finding(plan, shot, exposing, flicker));
     }
 
-    private Finding finding(Plan plan, Shot shot, Exposing exposing, Flicker flicker) {
+    private Finding finding(Around plan, Shot shot, Exposing exposing, Flicker flicker) {
         Spot spot = plan.spotOf(plan.actionOf(shot));
         boolean beats = flicker.look() == Flicker.Look.BEATS;
         String sentence = beats
@@ -71,7 +71,7 @@ final class LampFlicker implements ShotRule {
                 mends(plan, shot, spot));
     }
 
-    private static List<Mend> mends(Plan plan, Shot shot, Spot spot) {
+    private static List<Mend> mends(Around plan, Shot shot, Spot spot) {
         List<Mend> mends = new ArrayList<>();
         int pulses = 2 * spot.mainsHz();
         // A whole number of pulses in each frame, and no frame longer than its own time.
@@ -99,7 +99,7 @@ final class LampFlicker implements ShotRule {
         return mends;
     }
 
-    private static boolean clear(Plan plan, Shot shot) {
+    private static boolean clear(Around plan, Shot shot) {
         return Exposing.flicker(plan, shot, Exposing.shutter(plan, shot))
                 .filter(flicker -> flicker.look() != Flicker.Look.CLEAR)
                 .isEmpty();

@@ -11,9 +11,9 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Placement;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** Somebody who moves or looks to one side has less than 55 % of the picture ahead. */
@@ -37,7 +37,7 @@ final class LeadRoom implements ShotRule {
     private static final double LEAST_AHEAD = 0.55;
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         ScreenTravel travel = Stand.travel(plan, shot, false);
         if (shot.placement() == Placement.CENTRE || travel == ScreenTravel.NEUTRAL) {
             return Optional.empty();

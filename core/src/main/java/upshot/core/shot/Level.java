@@ -9,8 +9,8 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** A horizon that is off by more than one degree and nobody says that it is meant. */
@@ -34,7 +34,7 @@ final class Level implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         double off = Math.abs(shot.rollDeg());
         if (off <= WITHIN_DEG || shot.rollMeant()) {
             return Optional.empty();

@@ -12,8 +12,8 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** A lamp of one's own stands within the picture. Lamps are taken to stand two metres from the subject. */
@@ -42,7 +42,7 @@ final class LightInView implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         double half = Stand.of(plan, shot).wedgeDeg(plan) / 2;
         return lamps(shot).stream()
                 .filter(lamp -> offViewDeg(plan, shot, lamp.bearingDeg) < half)
@@ -59,14 +59,14 @@ final class LightInView implements ShotRule {
     }
 
     /** Between the middle of the view and a lamp, seen from the camera. */
-    private static double offViewDeg(Plan plan, Shot shot, double lampDeg) {
+    private static double offViewDeg(Around plan, Shot shot, double lampDeg) {
         double turned = shot.bearingDeg() - lampDeg;
         double across = Math.abs(LAMP_M * Degrees.sin(turned));
         double ahead = Stand.of(plan, shot).groundDistanceM() - LAMP_M * Degrees.cos(turned);
         return Math.toDegrees(Math.atan2(across, ahead));
     }
 
-    private Finding finding(Plan plan, Shot shot, Lamp lamp, double half) {
+    private Finding finding(Around plan, Shot shot, Lamp lamp, double half) {
         List<Mend> mends = new ArrayList<>();
         for (int turn = STEP_DEG; turn <= 90 && mends.isEmpty(); turn += STEP_DEG) {
             for (int way : new int[] {1, -1}) {

@@ -9,10 +9,10 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.time.Motion;
 
@@ -38,7 +38,7 @@ final class MoveSpeed implements ShotRule {
     private static final double ROUNDING = 1e-9;
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         if (!shot.move().moving()) {
             return Optional.empty();
         }
@@ -71,7 +71,7 @@ final class MoveSpeed implements ShotRule {
                         : List.of(new Mend("Keep still", Change.set(shot, "move", Move.STILL)))));
     }
 
-    private Optional<Finding> turn(Plan plan, Shot shot, Moving moving) {
+    private Optional<Finding> turn(Around plan, Shot shot, Moving moving) {
         double speed = moving.turnDegPerS(shot);
         double smoothS = Motion.smoothPanS(
                 shot.turnDeg(), moving.fieldDeg(), plan.brief().rate());

@@ -3,9 +3,9 @@ package upshot.core.shot;
 import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.time.Motion;
@@ -24,7 +24,7 @@ public record Moving(double screenS, Playback playback, double fieldDeg, double 
 
     private static final double USUAL_SCREEN_S = 2;
 
-    public static Moving of(Plan plan, Shot shot) {
+    public static Moving of(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Stand stand = Stand.of(plan, shot);
         Playback playback = Playback.of(1, plan.brief().rate(), shot.captureRate());
@@ -44,7 +44,7 @@ public record Moving(double screenS, Playback playback, double fieldDeg, double 
                         : Motion.depthChangeM(speed, shot.bearingDeg(), stand.elevationDeg(), screenS, playback));
     }
 
-    private static double crossingS(Plan plan, Shot shot, Stand stand, Playback playback, double speed) {
+    private static double crossingS(Around plan, Shot shot, Stand stand, Playback playback, double speed) {
         return Motion.crossingS(
                 stand.framing().heightM(), plan.brief().aspect().ratio(), speed, shot.bearingDeg(), playback);
     }

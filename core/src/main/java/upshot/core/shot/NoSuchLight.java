@@ -15,8 +15,8 @@ import upshot.core.finding.Status;
 import upshot.core.light.LightHour;
 import upshot.core.light.SunDay;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.WantedLight;
 
@@ -38,7 +38,7 @@ final class NoSuchLight implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         if (action.wantedLight() == WantedLight.ANY) {
             return Optional.empty();

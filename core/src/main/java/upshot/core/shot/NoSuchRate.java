@@ -9,9 +9,9 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
 import upshot.core.measure.FrameRate;
+import upshot.core.plan.Around;
 import upshot.core.plan.Body;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** The first body has no mode that records the rate. */
@@ -32,7 +32,7 @@ final class NoSuchRate implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Body body = plan.bodies().get(0);
         if (plan.modeFor(body, shot.captureRate()).isPresent()) {
             return Optional.empty();

@@ -9,10 +9,10 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** More than one move in a shot, or a zoom during it, unless the camera follows a mover. */
@@ -33,7 +33,7 @@ final class OneMove implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         boolean two = shot.move().moving() && shot.alsoMove().moving();
         if (!two && !shot.zooms() || shot.move() == Move.FOLLOW || shot.reason() == MoveReason.FOLLOWS) {
             return Optional.empty();

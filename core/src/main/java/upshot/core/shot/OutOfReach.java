@@ -9,8 +9,8 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** The camera is asked to be higher above (or below) its aim than it is away from it: |Δz| &gt; d. */
@@ -31,7 +31,7 @@ final class OutOfReach implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
         if (stand.reachable()) {
             return Optional.empty();

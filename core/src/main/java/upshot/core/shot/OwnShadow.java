@@ -12,8 +12,8 @@ import upshot.core.ground.Stand;
 import upshot.core.ground.Turn;
 import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** With the sun behind it, the camera throws its shadow z_cam/tan(altitude) far: as far as the subject or farther. */
@@ -34,13 +34,13 @@ final class OwnShadow implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         double reach = Stand.of(plan, shot).groundDistanceM();
         return behind(plan, shot, reach).map(sun -> finding(plan, shot, sun, reach));
     }
 
     /** The sun, where it throws the camera's shadow as far as the subject. */
-    private static Optional<SunOnView> behind(Plan plan, Shot shot, double reach) {
+    private static Optional<SunOnView> behind(Around plan, Shot shot, double reach) {
         return SunOnView.of(plan, shot)
                 .filter(sun -> sun.from() == SunOnView.From.FRONT && sun.altitudeDeg() > 0)
                 .filter(sun -> shadowM(shot, sun) >= reach);
@@ -50,7 +50,7 @@ final class OwnShadow implements ShotRule {
         return shot.cameraHeightM() * Degrees.cos(sun.altitudeDeg()) / Degrees.sin(sun.altitudeDeg());
     }
 
-    private Finding finding(Plan plan, Shot shot, SunOnView sun, double reach) {
+    private Finding finding(Around plan, Shot shot, SunOnView sun, double reach) {
         return new Finding(
                 id(),
                 Status.WATCH,

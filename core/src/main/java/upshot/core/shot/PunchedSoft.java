@@ -8,8 +8,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** More is cut out of the recorded picture than it has pixels for. */
@@ -30,7 +30,7 @@ final class PunchedSoft implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         double most = Recording.of(plan, shot).largestPunchIn();
         if (shot.punchIn() <= Math.max(1, most) + 1e-9) {
             return Optional.empty();

@@ -10,9 +10,9 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** Somebody is through a still frame before the use is over. */
@@ -33,7 +33,7 @@ final class QuickCrossing implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Moving moving = Moving.of(plan, shot);
         double crossing = moving.crossingS();
         if (shot.move() != Move.STILL || moving.screenS() <= crossing + 1e-9) {
@@ -51,7 +51,7 @@ final class QuickCrossing implements ShotRule {
                 mends(plan, shot, moving)));
     }
 
-    private static List<Mend> mends(Plan plan, Shot shot, Moving moving) {
+    private static List<Mend> mends(Around plan, Shot shot, Moving moving) {
         List<Mend> mends = new ArrayList<>();
         mends.add(new Mend("Follow it", Change.set(shot, "move", Move.FOLLOW)));
         plan.modesOf(plan.bodies().get(0)).stream()

@@ -3,9 +3,9 @@ package upshot.core.shot;
 import upshot.core.ground.Stand;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** What can hurt somebody in a shot: the tags of its action, its spot and its own, and what its support and sun raise. */
@@ -13,7 +13,7 @@ public final class RaisedCautions {
 
     private RaisedCautions() {}
 
-    public static Cautions of(Plan plan, Shot shot) {
+    public static Cautions of(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         return action.cautions()
                 .and(plan.spotOf(action).hazards())
@@ -32,7 +32,7 @@ public final class RaisedCautions {
     }
 
     /** The sun stands within the width of the frame. */
-    private static Cautions sun(Plan plan, Shot shot) {
+    private static Cautions sun(Around plan, Shot shot) {
         double half = Stand.of(plan, shot).sensor().fieldOfViewDeg(shot.focalLengthMm()) / 2;
         boolean seen = SunOnView.of(plan, shot)
                 .filter(sun -> sun.from() == SunOnView.From.BEHIND && Math.abs(sun.offViewDeg()) <= half)

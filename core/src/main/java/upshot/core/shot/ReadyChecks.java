@@ -3,7 +3,7 @@ package upshot.core.shot;
 import java.util.ArrayList;
 import java.util.List;
 import upshot.core.plan.Action;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 
@@ -13,7 +13,7 @@ public final class ReadyChecks {
     private ReadyChecks() {}
 
     /** Short lines, the support's own first. */
-    public static List<String> of(Plan plan, Shot shot) {
+    public static List<String> of(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         List<String> checks = new ArrayList<>(support(shot.support()));
         checks.add("Lens and %s cleaned".formatted(action.hasThing() ? action.thing() : "thing"));

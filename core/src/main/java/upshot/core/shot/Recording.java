@@ -1,10 +1,10 @@
 package upshot.core.shot;
 
+import upshot.core.plan.Around;
 import upshot.core.plan.Body;
 import upshot.core.plan.Card;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Mode;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /**
@@ -21,7 +21,7 @@ import upshot.core.plan.Shot;
 public record Recording(
         Mode mode, boolean recordsRate, double megabytes, double copyMin, double batteryShare, double largestPunchIn) {
 
-    public static Recording of(Plan plan, Shot shot) {
+    public static Recording of(Around plan, Shot shot) {
         Body body = plan.bodies().get(0);
         Mode mode = plan.modeFor(body, shot.captureRate())
                 .orElseGet(() -> plan.modesOf(body).get(0));
@@ -44,7 +44,7 @@ public record Recording(
     }
 
     /** min(recorded width/delivered width, recorded height/delivered height), in the leading shape. */
-    private static double largestPunchIn(Plan plan, Mode mode) {
+    private static double largestPunchIn(Around plan, Mode mode) {
         double ratio = plan.brief().aspect().ratio();
         double longSide = plan.brief().longSidePx();
         double width = ratio >= 1 ? longSide : longSide * ratio;

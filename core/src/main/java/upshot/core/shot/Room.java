@@ -4,8 +4,8 @@ import java.util.Optional;
 import upshot.core.ground.Floor;
 import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Outline.Corner;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 
@@ -20,12 +20,12 @@ public final class Room {
     }
 
     /** Where the camera stands; empty while nobody knows where the subject is. */
-    static Optional<Corner> camera(Plan plan, Shot shot) {
+    static Optional<Corner> camera(Around plan, Shot shot) {
         return place(plan.actionOf(shot)).map(subject -> Stand.of(plan, shot).camera(subject, shot.bearingDeg()));
     }
 
     /** Metres to stand back on the shot's own side: to the wall, and never more than the spot's figure says. */
-    public static double onThatSideM(Plan plan, Shot shot) {
+    public static double onThatSideM(Around plan, Shot shot) {
         Spot spot = plan.spotOf(plan.actionOf(shot));
         double wall = place(plan.actionOf(shot))
                 .map(subject -> Floor.toWallM(Floor.of(spot), subject, shot.bearingDeg()))

@@ -10,7 +10,7 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 
 /** In an upright picture the eye is led where buttons and captions will lie. */
@@ -38,7 +38,7 @@ final class SafeAreas implements ShotRule {
     private static final double RIGHT = 0.12;
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         double aspect = plan.brief().aspect().ratio();
         if (aspect >= 1) {
             return Optional.empty();

@@ -6,7 +6,7 @@ import upshot.core.house.Threshold;
 import upshot.core.optics.CloseUp;
 import upshot.core.optics.DepthOfField;
 import upshot.core.plan.Action;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.time.Hold;
@@ -41,11 +41,11 @@ public record ShotNumbers(
     private static final double LONG_ENDS_S = 30;
     private static final double EITHER_SIDE_S = 2;
 
-    public static ShotNumbers of(Plan plan, Shot shot) {
-        return plan.once(ShotNumbers.class, shot, () -> workedOut(plan, shot));
+    public static ShotNumbers of(Around plan, Shot shot) {
+        return plan.once(ShotNumbers.class, shot, around -> workedOut(around, shot));
     }
 
-    private static ShotNumbers workedOut(Plan plan, Shot shot) {
+    private static ShotNumbers workedOut(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Stand stand = Stand.of(plan, shot);
         Playback playback = Playback.of(1, plan.brief().rate(), shot.captureRate());
@@ -81,7 +81,7 @@ public record ShotNumbers(
                 CloseUp.mappedM(own.nearM(), strength), CloseUp.mappedM(own.farM(), strength), own.hyperfocalM());
     }
 
-    private static Hold hold(Plan plan, Shot shot, Action action, Playback playback, List<Use> uses) {
+    private static Hold hold(Around plan, Shot shot, Action action, Playback playback, List<Use> uses) {
         List<Hold.Slice> slices = uses.stream()
                 .map(use -> new Hold.Slice(
                         plan.brief().rate().secondsOf(use.frames()),
@@ -100,25 +100,18 @@ public record ShotNumbers(
     }
 
     /** Half of the longer transition at either end of a use, in seconds of playback. */
-    private static double halfTransitionS(Plan plan, Use use) {
+    private static double halfTransitionS(Around plan, Use use) {
         int out = plan.after(use).map(Use::joinFrames).orElse(0);
         return plan.brief().rate().secondsOf(Math.max(use.joinFrames(), out)) / 2;
     }
 
     /** The hold that the house's school asks of a shot, never less than the shot's own. */
-    private static double askedS(Plan plan, Shot shot, Action action) {
+    private static double askedS(Around plan, Shot shot, Action action) {
         return switch (plan.house().hold()) {
             case AS_ASKED -> shot.holdS();
-            case LONG -> Math.max(shot.holdS(), opensOrCloses(plan, shot) ? LONG_ENDS_S : LONG_S);
+            case LONG -> Math.max(shot.holdS(), plan.opensOrCloses(shot) ? LONG_ENDS_S : LONG_S);
             case AS_LONG_AS_IT_LASTS ->
                 action.feature() ? shot.holdS() : Math.max(shot.holdS(), action.durationS() + 2 * EITHER_SIDE_S);
         };
-    }
-
-    private static boolean opensOrCloses(Plan plan, Shot shot) {
-        List<Use> uses = plan.uses();
-        return !uses.isEmpty()
-                && (uses.get(0).shotId().equals(shot.id())
-                        || uses.get(uses.size() - 1).shotId().equals(shot.id()));
     }
 }

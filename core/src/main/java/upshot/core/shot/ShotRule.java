@@ -5,7 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Rule;
 import upshot.core.finding.Unjudged;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 
 /** A rule about one shot alone. */
@@ -46,27 +46,31 @@ public interface ShotRule extends Rule {
             List.of(new OutOfReach(), new UnderTheCeiling(), new TightRoom(), new InTheWay(), new TooClose());
 
     /** What the rule says about a shot; empty where it has nothing to say against it. */
-    Optional<Finding> judge(Plan plan, Shot shot);
+    Optional<Finding> judge(Around plan, Shot shot);
 
     /** What every rule says against a shot. */
-    static List<Finding> judgeAll(Plan plan, Shot shot) {
-        return judge(ALL, plan, shot);
+    static List<Finding> judgeAll(Around plan, Shot shot) {
+        return plan.once(Said.class, shot, around -> new Said(judge(ALL, around, shot)))
+                .findings();
     }
 
     /** What is wrong with where a shot wants the camera. */
-    static List<Finding> placing(Plan plan, Shot shot) {
+    static List<Finding> placing(Around plan, Shot shot) {
         return judge(PLACING, plan, shot);
     }
 
     /** Whether the camera can stand where a shot wants it. */
-    static boolean canStand(Plan plan, Shot shot) {
+    static boolean canStand(Around plan, Shot shot) {
         return placing(plan, shot).isEmpty();
     }
 
-    private static List<Finding> judge(List<ShotRule> rules, Plan plan, Shot shot) {
+    private static List<Finding> judge(List<ShotRule> rules, Around plan, Shot shot) {
         return rules.stream()
                 .map(rule -> Unjudged.guarded(rule.id(), List.of(shot.id()), () -> rule.judge(plan, shot)))
                 .flatMap(Optional::stream)
                 .toList();
     }
+
+    /** What every rule says against a shot, as it is remembered. */
+    record Said(List<Finding> findings) {}
 }

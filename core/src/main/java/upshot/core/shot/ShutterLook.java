@@ -11,9 +11,9 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Line;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.time.Playback;
 import upshot.core.time.Shutter;
@@ -48,7 +48,7 @@ final class ShutterLook implements ShotRule {
     private static final double ROUNDING = 1e-6;
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Shutter shutter = Exposing.shutter(plan, shot);
         double shown = shutter.shownDeg(

@@ -9,8 +9,8 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.plan.Action;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 import upshot.core.time.Playback;
@@ -34,7 +34,7 @@ final class StillSlowed implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         double speed = Playback.of(1, plan.brief().rate(), shot.captureRate()).speed();
         boolean nothingMoves = action.feature() && !shot.move().moving();

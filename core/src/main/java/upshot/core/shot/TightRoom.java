@@ -14,8 +14,8 @@ import upshot.core.finding.Status;
 import upshot.core.ground.Glass;
 import upshot.core.ground.Stand;
 import upshot.core.ground.Turn;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.size.Size;
@@ -38,7 +38,7 @@ final class TightRoom implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Spot spot = plan.spotOf(plan.actionOf(shot));
         double needed = Stand.of(plan, shot).groundDistanceM();
         double room = Room.onThatSideM(plan, shot);
@@ -66,7 +66,7 @@ final class TightRoom implements ShotRule {
     }
 
     /** The longest lens of the kit that frames the same from inside the room. */
-    private static Optional<Glass.Setting> fittingLens(Plan plan, Shot shot, double room) {
+    private static Optional<Glass.Setting> fittingLens(Around plan, Shot shot, double room) {
         return Glass.settings(plan)
                 .filter(setting -> setting.focalLengthMm() < shot.focalLengthMm())
                 .filter(setting -> fits(plan, shot.with("focalLengthMm", setting.focalLengthMm()), room))
@@ -74,7 +74,7 @@ final class TightRoom implements ShotRule {
     }
 
     /** What the same lens shows from as far back as one can go, or the next tighter rung where that is still too wide. */
-    private static Optional<Mend> fittingSize(Plan plan, Shot shot, double room) {
+    private static Optional<Mend> fittingSize(Around plan, Shot shot, double room) {
         Stand stand = Stand.of(plan, shot);
         double shown = stand.sensor().frameHeightM(shot.focalLengthMm(), room);
         if (shot.size() == Size.INSERT || shown <= 0) {
@@ -89,14 +89,14 @@ final class TightRoom implements ShotRule {
                 .map(size -> new Mend("Make it a %s".formatted(size.label()), Change.set(shot, "size", size)));
     }
 
-    private static Optional<Mend> fittingSide(Plan plan, Shot shot) {
+    private static Optional<Mend> fittingSide(Around plan, Shot shot) {
         return Turn.smallest(plan, shot, turned -> fits(plan, turned, Room.onThatSideM(plan, turned)))
                 .map(bearing -> new Mend(
                         "Shoot from bearing %s".formatted(Say.degrees(bearing)),
                         Change.set(shot, "bearingDeg", bearing)));
     }
 
-    private static boolean fits(Plan plan, Shot shot, double room) {
+    private static boolean fits(Around plan, Shot shot, double room) {
         Stand stand = Stand.of(plan, shot);
         return stand.reachable() && stand.groundDistanceM() <= room;
     }

@@ -13,11 +13,11 @@ import upshot.core.finding.Status;
 import upshot.core.ground.Glass;
 import upshot.core.ground.Stand;
 import upshot.core.optics.CloseUp;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Dioptre;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** The focus mark is nearer than the lens can be set, or a close-up glass in front of it does not suit the frame. */
@@ -38,12 +38,12 @@ final class TooClose implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         return Glass.of(plan, shot).filter(lens -> !focuses(plan, shot, lens)).map(lens -> finding(plan, shot, lens));
     }
 
     /** Whether a lens, with the shot's close-up glass if it has one, can be set to the subject. */
-    private static boolean focuses(Plan plan, Shot shot, Lens lens) {
+    private static boolean focuses(Around plan, Shot shot, Lens lens) {
         if (shot.dioptrePerM() == 0) {
             return markM(plan, shot) >= lens.nearLimitM();
         }
@@ -51,18 +51,18 @@ final class TooClose implements ShotRule {
         return !through.tooWide() && !through.tooTight(lens.nearLimitM());
     }
 
-    private static double markM(Plan plan, Shot shot) {
+    private static double markM(Around plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
         return stand.sensor().focusMarkM(shot.focalLengthMm(), stand.framing().heightM() * shot.punchIn());
     }
 
-    private static CloseUp through(Plan plan, Shot shot) {
+    private static CloseUp through(Around plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
         double recordedM = stand.framing().heightM() * shot.punchIn();
         return CloseUp.of(stand.sensor(), shot.focalLengthMm(), recordedM, shot.dioptrePerM());
     }
 
-    private Finding finding(Plan plan, Shot shot, Lens lens) {
+    private Finding finding(Around plan, Shot shot, Lens lens) {
         if (shot.dioptrePerM() > 0) {
             CloseUp through = through(plan, shot);
             double nearest = CloseUp.mappedM(lens.nearLimitM(), shot.dioptrePerM());
@@ -93,7 +93,7 @@ final class TooClose implements ShotRule {
     }
 
     /** Another lens, a close-up glass of the kit, or a punch-in as far as the recorded pixels go. */
-    private static List<Mend> mends(Plan plan, Shot shot) {
+    private static List<Mend> mends(Around plan, Shot shot) {
         List<Mend> mends = new ArrayList<>();
         Glass.settings(plan)
                 .filter(other -> reaches(plan, shot, other))
@@ -118,13 +118,13 @@ final class TooClose implements ShotRule {
         return mends;
     }
 
-    private static boolean helps(Plan plan, Shot changed) {
+    private static boolean helps(Around plan, Shot changed) {
         return Glass.of(plan, changed)
                 .filter(lens -> focuses(plan, changed, lens))
                 .isPresent();
     }
 
-    private static boolean reaches(Plan plan, Shot shot, Glass.Setting setting) {
+    private static boolean reaches(Around plan, Shot shot, Glass.Setting setting) {
         Shot changed = shot.with("focalLengthMm", setting.focalLengthMm());
         return focuses(plan, changed, setting.lens())
                 && Stand.of(plan, changed).groundDistanceM() <= Room.onThatSideM(plan, shot);

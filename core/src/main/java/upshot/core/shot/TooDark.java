@@ -8,7 +8,7 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 
 /** The spot is darker than the exposure wants: up to two stops can be lifted, more cannot. */
@@ -32,7 +32,7 @@ final class TooDark implements ShotRule {
     private static final double MOST_STOPS = 2;
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Exposing exposing = Exposing.of(plan, shot);
         double missing = exposing.missingStops();
         if (missing <= 1e-9) {

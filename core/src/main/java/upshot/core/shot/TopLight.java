@@ -13,7 +13,7 @@ import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.light.LightHour;
 import upshot.core.light.SunOnView;
-import upshot.core.plan.Plan;
+import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 import upshot.core.size.Size;
 import upshot.core.size.SubjectKind;
@@ -39,7 +39,7 @@ final class TopLight implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         boolean face = plan.subjectOf(shot).kind() == SubjectKind.PERSON && shot.size() != Size.INSERT;
         Optional<SunOnView> sun = face ? SunOnView.of(plan, shot) : Optional.empty();
         return sun.filter(one -> one.from() == SunOnView.From.ABOVE).map(one -> finding(shot, one));

@@ -11,10 +11,10 @@ import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.measure.Numbers;
+import upshot.core.plan.Around;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
 import upshot.core.plan.Kind;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
 /** The camera is within 0.3 m of the ceiling, or past what its support reaches. */
@@ -39,7 +39,7 @@ final class UnderTheCeiling implements ShotRule {
     private static final double ROUNDING = 1e-9;
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         Optional<Double> ceiling = plan.spotOf(plan.actionOf(shot)).ceilingM();
         if (ceiling.isPresent() && shot.cameraHeightM() > ceiling.get() - CEILING_ROOM_M + ROUNDING) {
             double most = ceiling.get() - CEILING_ROOM_M;
@@ -56,7 +56,7 @@ final class UnderTheCeiling implements ShotRule {
     }
 
     /** The carrier of the kit that comes nearest, where none of its kind holds the camera at that height. */
-    private static Optional<Carrier> reach(Plan plan, Shot shot) {
+    private static Optional<Carrier> reach(Around plan, Shot shot) {
         List<Carrier> carriers = plan.list(Kind.CARRIER).stream()
                 .filter(carrier -> carrier.support() == shot.support())
                 .toList();

@@ -8,8 +8,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
@@ -33,7 +33,7 @@ final class UnevenSteps implements ShotRule {
     }
 
     @Override
-    public Optional<Finding> judge(Plan plan, Shot shot) {
+    public Optional<Finding> judge(Around plan, Shot shot) {
         return plan.usesOf(shot).stream()
                 .filter(use -> !use.still() && uneven(Math.abs(use.frameStep())))
                 .findFirst()

@@ -17,14 +17,11 @@ public record AllRules(String about, List<Rule> rules) {
         rules = List.copyOf(rules);
     }
 
-    /** Every rule that a verdict was made by. */
-    public static List<AllRules> of(Verdict verdict) {
+    /** Every rule that a verdict is made by. */
+    public static List<AllRules> all() {
         return List.of(
                 new AllRules("A shot", List.copyOf(ShotRule.ALL)),
-                new AllRules(
-                        "Two pictures that meet",
-                        List.copyOf(JointRules.with(verdict.plan().brief(), verdict.day())
-                                .all())),
+                new AllRules("Two pictures that meet", List.copyOf(JointRules.ALL)),
                 new AllRules("The whole cut", List.copyOf(WholeRule.ALL)));
     }
 }

@@ -29,7 +29,7 @@ public record Outlook(List<String> clears, List<String> raises) {
     /** The same before and after where the plan would not take the change. */
     public static Outlook of(Verdict before, Change change) {
         try {
-            return between(before, before.after(before.plan().apply(change)));
+            return between(before, Verdict.of(before.plan().apply(change)));
         } catch (InvalidField refused) {
             return new Outlook(List.of(), List.of());
         }

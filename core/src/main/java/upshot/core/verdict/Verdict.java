@@ -1,12 +1,9 @@
 package upshot.core.verdict;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Footage;
@@ -16,6 +13,7 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.joint.JointRules;
 import upshot.core.order.DayPlan;
+import upshot.core.order.Rolls;
 import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
@@ -45,44 +43,32 @@ public record Verdict(
         Map<UUID, ShotNumbers> numbers,
         DayPlan day) {
 
-    /** Judges a plan as a whole. */
+    /** Judges a plan; what is remembered of those that it was made from and still holds is not judged again. */
     public static Verdict of(Plan plan) {
-        return judged(plan, Optional.empty());
-    }
-
-    /** Judges a changed plan, and keeps of this verdict what still holds; the same as judging it as a whole. */
-    public Verdict after(Plan changed) {
-        return judged(changed, Optional.of(this));
-    }
-
-    private static Verdict judged(Plan plan, Optional<Verdict> before) {
-        Optional<Kept> kept = before.map(earlier -> new Kept(earlier, plan));
         Map<UUID, List<Finding>> shots = new LinkedHashMap<>();
         Map<UUID, ShotNumbers> numbers = new LinkedHashMap<>();
-        Set<UUID> held = new HashSet<>();
         for (Shot shot : plan.shots()) {
-            boolean holds = kept.filter(one -> one.holds(shot)).isPresent();
-            if (holds) {
-                held.add(shot.id());
-            }
-            numbers.put(shot.id(), holds ? kept.get().numbers(shot) : ShotNumbers.of(plan, shot));
-            List<Finding> findings = holds ? before.get().findingsOf(shot) : ShotRule.judgeAll(plan, shot);
+            numbers.put(shot.id(), ShotNumbers.of(plan, shot));
+            List<Finding> findings = ShotRule.judgeAll(plan, shot);
             if (!findings.isEmpty()) {
                 shots.put(shot.id(), findings);
             }
         }
-        kept.ifPresent(one -> one.actions(held));
-        DayPlan day = kept.map(one -> one.day(numbers)).orElseGet(() -> ShootingOrder.of(plan));
+        Rolls rolls = ShootingOrder.rolls(plan);
         PaperCut cut = PaperCut.of(plan);
-        JointRules rules = JointRules.with(plan.brief(), day);
-        Optional<KeptJoints> keptJoints = kept.flatMap(one -> one.joints(cut, held, day));
         List<List<Finding>> joints = new ArrayList<>();
-        for (int i = 0; i < cut.joints(); i++) {
-            int joint = i;
-            joints.add(keptJoints.flatMap(one -> one.said(rules, joint)).orElseGet(() -> rules.judge(cut, joint)));
+        for (int joint = 0; joint < cut.joints(); joint++) {
+            joints.add(JointRules.judge(cut, joint, rolls, plan.memory()));
         }
         return new Verdict(
-                plan, Coverage.holes(plan), cut, List.copyOf(joints), WholeRule.judgeAll(cut), shots, numbers, day);
+                plan,
+                Coverage.holes(plan),
+                cut,
+                List.copyOf(joints),
+                WholeRule.judgeAll(cut),
+                shots,
+                numbers,
+                ShootingOrder.of(plan));
     }
 
     public Gauges gauges() {
@@ -91,7 +77,7 @@ public record Verdict(
                 .filter(findings -> accepted.open(findings) == Status.BREAK)
                 .count();
         double usable = plan.actions().stream()
-                .mapToDouble(action -> Footage.of(plan, action, numbers).usableS())
+                .mapToDouble(action -> Footage.of(plan, action).usableS())
                 .sum();
         return new Gauges(
                 holes.size(), broken, day.slackMin(), usable / plan.brief().lengthS());

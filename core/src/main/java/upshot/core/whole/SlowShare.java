@@ -49,6 +49,6 @@ final class SlowShare implements WholeRule {
     }
 
     private static boolean slow(PaperCut cut, Placed placed) {
-        return cut.playback(placed).slow();
+        return placed.picture().playback().slow();
     }
 }

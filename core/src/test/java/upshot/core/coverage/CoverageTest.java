@@ -96,6 +96,6 @@ class CoverageTest {
     }
 
     private static Footage footage(Plan plan) {
-        return Footage.of(plan, plan.actions().get(0), Verdict.of(plan).numbers());
+        return Footage.of(plan, plan.actions().get(0));
     }
 }

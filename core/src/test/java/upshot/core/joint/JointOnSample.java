@@ -1,10 +1,13 @@
 package upshot.core.joint;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 import upshot.core.SamplePlan;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
+import upshot.core.order.Rolls;
+import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
@@ -17,7 +20,26 @@ abstract class JointOnSample {
 
     static Optional<Finding> last(JointRule rule, Plan plan) {
         PaperCut cut = PaperCut.of(plan);
-        return rule.judge(cut, cut.joints() - 1);
+        return at(rule, cut, cut.joints() - 1);
+    }
+
+    /** What a rule says that is shown as much of a cut as its kind is. */
+    static Optional<Finding> at(JointRule rule, PaperCut cut, int joint) {
+        Meeting meeting =
+                new Meeting(cut.outOf(joint).picture(), cut.into(joint).picture());
+        if (rule instanceof MeetingRule near) {
+            return near.judge(meeting);
+        }
+        if (rule instanceof PastRule back) {
+            return back.judge(meeting, new Past(cut, joint));
+        }
+        DayRule timed = (DayRule) rule;
+        Rolls rolls = ShootingOrder.rolls(cut.plan());
+        OptionalInt out = rolls.of(meeting.out().shot());
+        OptionalInt into = rolls.of(meeting.into().shot());
+        return out.isPresent() && into.isPresent() && timed.asks(meeting)
+                ? timed.judge(meeting, out.getAsInt(), into.getAsInt())
+                : Optional.empty();
     }
 
     static Optional<Status> status(JointRule rule, Plan plan) {

@@ -39,7 +39,7 @@ class TooAlikeTest {
     private Optional<Finding> judge(Shot out, Shot into, Entry entry) {
         sample.use(out);
         sample.use(into, entry);
-        return rule.judge(PaperCut.of(sample.build()), 0);
+        return JointOnSample.at(rule, PaperCut.of(sample.build()), 0);
     }
 
     @ParameterizedTest
@@ -92,7 +92,9 @@ class TooAlikeTest {
         assertThat(finding.mends()).hasSize(3);
         for (Mend mend : finding.mends()) {
             Plan mended = sample.build().apply(mend.change());
-            assertThat(rule.judge(PaperCut.of(mended), 0).map(Finding::status).orElse(Status.CLEAR))
+            assertThat(JointOnSample.at(rule, PaperCut.of(mended), 0)
+                            .map(Finding::status)
+                            .orElse(Status.CLEAR))
                     .as(mend.label())
                     .isEqualTo(Status.CLEAR);
         }
@@ -133,7 +135,7 @@ class TooAlikeTest {
 
         assertThat(twins.status()).isEqualTo(Status.WATCH);
         Plan matched = sample.build().apply(twins.mends().get(0).change());
-        assertThat(rule.judge(PaperCut.of(matched), 0)).isEmpty();
+        assertThat(JointOnSample.at(rule, PaperCut.of(matched), 0)).isEmpty();
     }
 
     @ParameterizedTest

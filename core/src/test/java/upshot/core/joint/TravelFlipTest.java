@@ -31,7 +31,7 @@ class TravelFlipTest {
 
     private Optional<Status> lastJoint(Plan plan) {
         PaperCut cut = PaperCut.of(plan);
-        return rule.judge(cut, cut.joints() - 1).map(Finding::status);
+        return JointOnSample.at(rule, cut, cut.joints() - 1).map(Finding::status);
     }
 
     @ParameterizedTest
@@ -141,7 +141,7 @@ class TravelFlipTest {
         sample.use(sample.shot(crossing, 90));
         sample.use(sample.shot(crossing, 310));
         Plan plan = sample.build();
-        Finding finding = rule.judge(PaperCut.of(plan), 0).orElseThrow();
+        Finding finding = JointOnSample.at(rule, PaperCut.of(plan), 0).orElseThrow();
 
         assertThat(finding.mends()).extracting(Mend::label).first().asString().endsWith("from bearing 50°");
         for (Mend mend : finding.mends()) {

@@ -1,0 +1,85 @@
+package upshot.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import upshot.core.cut.Picture;
+import upshot.core.plan.Action;
+import upshot.core.plan.Around;
+import upshot.core.plan.Shot;
+import upshot.core.plan.ShotView;
+import upshot.core.plan.Sight;
+import upshot.core.plan.Use;
+
+/** Two uses that meet at a joint, each with all that is to be seen around its shot. */
+public final class Meeting extends Sight implements Around {
+
+    private final Picture out;
+    private final Picture into;
+
+    public Meeting(Picture out, Picture into) {
+        super(into.around().givens());
+        this.out = out;
+        this.into = into;
+    }
+
+    /** The one that is cut away from. */
+    public Picture out() {
+        return out;
+    }
+
+    /** The one that is cut to. */
+    public Picture into() {
+        return into;
+    }
+
+    private ShotView around(Shot shot) {
+        if (shot.id().equals(into.shot().id())) {
+            return into.around();
+        }
+        if (shot.id().equals(out.shot().id())) {
+            return out.around();
+        }
+        throw outOfSight(shot);
+    }
+
+    @Override
+    public Action actionOf(Shot shot) {
+        return around(shot).actionOf(shot);
+    }
+
+    @Override
+    public List<Use> usesOf(Shot shot) {
+        return around(shot).usesOf(shot);
+    }
+
+    @Override
+    public Optional<Use> after(Use use) {
+        return (use.shotId().equals(into.shot().id()) ? into : out).around().after(use);
+    }
+
+    @Override
+    public boolean opensOrCloses(Shot shot) {
+        return around(shot).opensOrCloses(shot);
+    }
+
+    @Override
+    public int stateOf(Action action) {
+        return (action.id().equals(into.action().id()) ? into : out).around().stateOf(action);
+    }
+
+    @Override
+    public <T> T once(Class<T> what, Shot of, Function<Around, T> work) {
+        return around(of).once(what, of, work);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Meeting that && out.equals(that.out) && into.equals(that.into);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * out.use().hashCode() + into.use().hashCode();
+    }
+}

@@ -1,0 +1,112 @@
+package upshot.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** An action as it stands in a plan: with its shots, when the crews work, and all that is given. */
+final class ActionView extends Sight implements AroundAction {
+
+    private final Action action;
+    private final List<ShotView> shots;
+    private final List<Shift> shifts;
+    private final int state;
+
+    ActionView(Plan plan, Action action) {
+        super(plan.givens());
+        this.action = action;
+        this.shots = plan.shotsOf(action).stream().map(plan::view).toList();
+        this.shifts = plan.list(Kind.SHIFT);
+        this.state = plan.stateOf(action);
+    }
+
+    @Override
+    @SuppressWarnings("unchecked")
+    public <R extends PlanRecord> List<R> list(Kind<R> kind) {
+        return kind == Kind.SHIFT ? (List<R>) shifts : super.list(kind);
+    }
+
+    @Override
+    public List<Shot> shotsOf(Action asked) {
+        return mine(asked, shots.stream().map(ShotView::shot).toList());
+    }
+
+    @Override
+    public int stateOf(Action asked) {
+        return mine(asked, state);
+    }
+
+    private <T> T mine(Action asked, T answer) {
+        if (!asked.id().equals(action.id())) {
+            throw outOfSight(asked);
+        }
+        return answer;
+    }
+
+    private ShotView view(Shot shot) {
+        return shots.stream()
+                .filter(one -> one.shot().id().equals(shot.id()))
+                .findFirst()
+                .orElseThrow(() -> outOfSight(shot));
+    }
+
+    @Override
+    public Action actionOf(Shot shot) {
+        if (!shot.actionId().equals(action.id())) {
+            throw outOfSight(shot);
+        }
+        return action;
+    }
+
+    @Override
+    public List<Use> usesOf(Shot shot) {
+        return view(shot).usesOf(shot);
+    }
+
+    @Override
+    public boolean opensOrCloses(Shot shot) {
+        return view(shot).opensOrCloses(shot);
+    }
+
+    @Override
+    public Optional<Use> after(Use use) {
+        return shots.stream()
+                .filter(one -> one.shot().id().equals(use.shotId()))
+                .findFirst()
+                .flatMap(one -> one.after(use));
+    }
+
+    @Override
+    public <T> T once(Class<T> what, Shot of, Function<Around, T> work) {
+        return shots.stream()
+                .filter(one -> one.shot() == of)
+                .findFirst()
+                .map(one -> one.once(what, of, work))
+                .orElseGet(() -> work.apply(this));
+    }
+
+    @Override
+    public <T> T once(Class<T> what, Action of, Function<AroundAction, T> work) {
+        return of == action ? remembered(what, work) : work.apply(this);
+    }
+
+    <T> T remembered(Class<T> what, Function<AroundAction, T> work) {
+        return once(what, () -> work.apply(this));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof ActionView that
+                        && action.equals(that.action)
+                        && state == that.state
+                        && shots.equals(that.shots)
+                        && shifts.equals(that.shifts)
+                        && givens().equals(that.givens());
+    }
+
+    @Override
+    public int hashCode() {
+        return action.hashCode();
+    }
+}

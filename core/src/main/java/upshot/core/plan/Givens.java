@@ -1,0 +1,83 @@
+package upshot.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import upshot.core.house.Threshold;
+import upshot.core.measure.FrameRate;
+
+/** What is given before anything is planned: the brief, house rules, kit, places and people of a job. */
+public interface Givens {
+
+    Brief brief();
+
+    HouseRules house();
+
+    Optional<Adjustment> adjustment(Threshold threshold);
+
+    /**
+     * All records of a kind, sorted.
+     *
+     * @throws IllegalArgumentException for a kind that is not in sight from here
+     */
+    <R extends PlanRecord> List<R> list(Kind<R> kind);
+
+    /**
+     * The record with this id, when there is one.
+     *
+     * @throws IllegalArgumentException for a kind that is not in sight from here
+     */
+    <R extends PlanRecord> Optional<R> find(Kind<R> kind, UUID id);
+
+    List<Mode> modesOf(Body body);
+
+    /** Who takes part beside the action's own subject, by rank. */
+    List<Performer> performersOf(Action action);
+
+    /** What follows from all this, worked out the first time it is asked for. */
+    <T> T once(Class<T> what, Supplier<T> work);
+
+    /** The record with this id, which must be there. */
+    default <R extends PlanRecord> R get(Kind<R> kind, UUID id) {
+        return find(kind, id).orElseThrow(() -> new IllegalArgumentException("No %s %s".formatted(kind, id)));
+    }
+
+    /** What a rule holds things against here: the usual value, unless this job has moved it. */
+    default double threshold(Threshold threshold) {
+        return adjustment(threshold).map(Adjustment::value).orElse(threshold.usual());
+    }
+
+    default List<Beat> beats() {
+        return list(Kind.BEAT);
+    }
+
+    default List<Spot> spots() {
+        return list(Kind.SPOT);
+    }
+
+    default List<Subject> subjects() {
+        return list(Kind.SUBJECT);
+    }
+
+    default List<Body> bodies() {
+        return list(Kind.BODY);
+    }
+
+    default List<Lens> lenses() {
+        return list(Kind.LENS);
+    }
+
+    /** The mode in which a body records a rate, if it can. */
+    default Optional<Mode> modeFor(Body body, FrameRate rate) {
+        return modesOf(body).stream().filter(mode -> mode.records(rate)).findFirst();
+    }
+
+    default Subject subjectOf(Action action) {
+        return get(Kind.SUBJECT, action.subjectId());
+    }
+
+    default Spot spotOf(Action action) {
+        return get(Kind.SPOT, action.spotId());
+    }
+}

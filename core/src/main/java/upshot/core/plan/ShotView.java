@@ -1,0 +1,107 @@
+package upshot.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** A shot as it stands in a plan: with its action, what the cut shows of it, what that meets, and all that is given. */
+public final class ShotView extends Sight implements Around {
+
+    private final Shot shot;
+    private final Action action;
+    private final List<Use> uses;
+    private final List<Optional<Use>> next;
+    private final boolean opensOrCloses;
+    private final int state;
+
+    ShotView(Plan plan, Shot shot) {
+        super(plan.givens());
+        this.shot = shot;
+        this.action = plan.actionOf(shot);
+        this.uses = plan.usesOf(shot);
+        this.next = uses.isEmpty() ? List.of() : uses.stream().map(plan::after).toList();
+        this.opensOrCloses = plan.opensOrCloses(shot);
+        this.state = plan.stateOf(action);
+    }
+
+    public Shot shot() {
+        return shot;
+    }
+
+    public Action action() {
+        return action;
+    }
+
+    /** How far the thing of its action has come. */
+    public int state() {
+        return state;
+    }
+
+    @Override
+    public Action actionOf(Shot asked) {
+        if (!asked.actionId().equals(action.id())) {
+            throw outOfSight(asked);
+        }
+        return action;
+    }
+
+    @Override
+    public List<Use> usesOf(Shot asked) {
+        return mine(asked, uses);
+    }
+
+    @Override
+    public boolean opensOrCloses(Shot asked) {
+        return mine(asked, opensOrCloses);
+    }
+
+    private <T> T mine(Shot asked, T answer) {
+        if (!asked.id().equals(shot.id())) {
+            throw outOfSight(asked);
+        }
+        return answer;
+    }
+
+    @Override
+    public Optional<Use> after(Use use) {
+        int place = uses.indexOf(use);
+        if (place < 0) {
+            throw outOfSight(use);
+        }
+        return next.get(place);
+    }
+
+    @Override
+    public int stateOf(Action asked) {
+        if (!asked.id().equals(action.id())) {
+            throw outOfSight(asked);
+        }
+        return state;
+    }
+
+    @Override
+    public <T> T once(Class<T> what, Shot of, Function<Around, T> work) {
+        return of == shot ? remembered(what, work) : work.apply(this);
+    }
+
+    <T> T remembered(Class<T> what, Function<Around, T> work) {
+        return once(what, () -> work.apply(this));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof ShotView that
+                        && shot.equals(that.shot)
+                        && action.equals(that.action)
+                        && state == that.state
+                        && uses.equals(that.uses)
+                        && next.equals(that.next)
+                        && givens().equals(that.givens());
+    }
+
+    @Override
+    public int hashCode() {
+        return shot.hashCode();
+    }
+}
