@@ -29,7 +29,7 @@ public final class Unjudged {
                     Status.WATCH,
                     about,
                     TITLE,
-                    new Measured(1, 0, "rules"),
+                    Measured.unwanted(),
                     "The rule “%s” fell over these values (%s). Look for one that cannot be meant; the other rules have been asked."
                             .formatted(ruleId, broken.getClass().getSimpleName()),
                     List.of()));

@@ -7,6 +7,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -76,7 +77,7 @@ final class ActionMatch implements MeetingRule {
                         Status.WATCH,
                         List.of(out.use().id(), into.use().id()),
                         "Two speeds in one movement.",
-                        new Measured(other, one, "of real time"),
+                        new Measured(other, one, Quantity.SHARE),
                         "%s plays at %s and %s at %s: the movement changes pace at the joint."
                                 .formatted(
                                         out.shot().code(),
@@ -110,7 +111,7 @@ final class ActionMatch implements MeetingRule {
                 Status.BREAK,
                 List.of(out.use().id(), into.use().id()),
                 "The movement does not match.",
-                new Measured(shared, SHARED_S, "s"),
+                new Measured(shared, SHARED_S, Quantity.SECONDS),
                 why,
                 mends));
     }

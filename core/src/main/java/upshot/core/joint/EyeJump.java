@@ -8,6 +8,7 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Mends;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -120,7 +121,7 @@ final class EyeJump implements MeetingRule {
                 Status.WATCH,
                 List.of(out.use().id(), into.use().id()),
                 "The eye has far to go.",
-                new Measured(jump, limit, "of the long side"),
+                new Measured(jump, limit, Quantity.SHARE),
                 "It jumps %s %% of the picture's long side; %s %% can be followed in the time it is on screen."
                         .formatted(Say.number(100 * jump, 0), Say.number(100 * limit, 0)),
                 Mends.later(() -> mends(plan, out, into, limit)));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -103,7 +104,7 @@ final class LightJump implements DayRule {
                     out,
                     into,
                     "Golden and not golden.",
-                    new Measured(apart, GOLDEN_APART_DEG, "°"),
+                    new Measured(apart, GOLDEN_APART_DEG, Quantity.DEGREES),
                     "The sun stands %s for %s and %s for %s: one is golden and the other is not."
                             .formatted(
                                     Say.degrees(one.altitudeDeg),
@@ -118,7 +119,7 @@ final class LightJump implements DayRule {
                     out,
                     into,
                     "The sun has moved.",
-                    new Measured(arc, MOST_ARC_DEG, "°"),
+                    new Measured(arc, MOST_ARC_DEG, Quantity.DEGREES),
                     "Between %s and %s the sun moves %s; shadows will not match."
                             .formatted(out.shot().code(), into.shot().code(), Say.degrees(arc)));
         }
@@ -131,7 +132,7 @@ final class LightJump implements DayRule {
                         out,
                         into,
                         "The light has changed.",
-                        new Measured(minutes, most, "min"),
+                        new Measured(minutes, most, Quantity.MINUTES),
                         "%s min lie between %s and %s; %s are few enough at this height of the sun."
                                 .formatted(
                                         Say.number(minutes, 0),

@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -93,7 +94,7 @@ final class LineCross implements LooksBack {
                 new Measured(
                         Degrees.sin(into.shot().bearingDeg()),
                         Degrees.sin(earlier.shot().bearingDeg()),
-                        "of the side"),
+                        Quantity.COSINE),
                 people
                         ? "%s and %s stand on two sides of the line between people: they seem to change places."
                                 .formatted(earlier.shot().code(), into.shot().code())

@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
@@ -70,7 +71,7 @@ final class MoveClash implements MeetingRule {
                     out,
                     into,
                     "The moves clash.",
-                    new Measured(together, AGAINST, "cosine"),
+                    new Measured(together, AGAINST, Quantity.COSINE),
                     "%s (%s) works against %s (%s)."
                             .formatted(
                                     out.shot().code(),
@@ -86,7 +87,7 @@ final class MoveClash implements MeetingRule {
                         out,
                         into,
                         "The move is cut off.",
-                        new Measured(stillAtEndS(out).orElseThrow(), STILL_AT_END_S, "s still"),
+                        new Measured(stillAtEndS(out).orElseThrow(), STILL_AT_END_S, Quantity.SECONDS),
                         "%s is still moving when a still frame comes: let it rest for half a second."
                                 .formatted(out.shot().code())))
                 : Optional.empty();

@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -66,7 +67,7 @@ final class SameSeconds implements PastRule {
                 Status.BREAK,
                 List.of(earlier.use().id(), into.use().id()),
                 "Seen before.",
-                new Measured(shared, 0, "s"),
+                new Measured(shared, 0, Quantity.SECONDS),
                 "%s s of %s are shown a second time."
                         .formatted(Say.number(shared, 2), into.shot().code()),
                 List.of(

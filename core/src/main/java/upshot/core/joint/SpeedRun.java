@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
@@ -47,7 +48,7 @@ final class SpeedRun implements PastRule {
         return watch(
                 out,
                 into,
-                new Measured(2, 1, "slow uses"),
+                new Measured(2, 1, Quantity.COUNT),
                 "Slow twice running.",
                 "%s and %s are both slow and show two actions: slow motion stops being an event."
                         .formatted(out.shot().code(), into.shot().code()));
@@ -66,7 +67,7 @@ final class SpeedRun implements PastRule {
                 : watch(
                         meeting.out(),
                         meeting.into(),
-                        new Measured(run, UNCHANGED - 1, "uses"),
+                        new Measured(run, UNCHANGED - 1, Quantity.COUNT),
                         "One speed for long.",
                         "%d uses in a row play at one speed; the school changes it more often.".formatted(run));
     }

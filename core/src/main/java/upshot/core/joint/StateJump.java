@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
 import upshot.core.plan.Action;
@@ -57,7 +58,7 @@ final class StateJump implements LooksBack {
                 Status.BREAK,
                 List.of(earlier.use().id(), into.use().id()),
                 "It was further already.",
-                new Measured(now + 1, before + 1, "state"),
+                new Measured(now + 1, before + 1, Quantity.COUNT),
                 "The %s was %s in %s and is %s in %s again."
                         .formatted(
                                 into.action().thing(),

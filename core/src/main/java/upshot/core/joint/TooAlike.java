@@ -9,6 +9,7 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Mends;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -86,7 +87,7 @@ final class TooAlike implements MeetingRule {
                 status,
                 subject(out, into),
                 title,
-                new Measured(likeness.apart(), Likeness.CLEAR_FROM, ""),
+                new Measured(likeness.apart(), Likeness.CLEAR_FROM, Quantity.SHARE),
                 status == Status.CLEAR ? step : step + " The cut will look like a slip.",
                 status == Status.CLEAR ? List.of() : Mends.later(() -> mends(plan, out, into)));
     }
@@ -105,7 +106,7 @@ final class TooAlike implements MeetingRule {
                 Status.WATCH,
                 subject(out, into),
                 "One seems to turn into the other.",
-                new Measured(eyes, TWIN_EYES, "of the frame"),
+                new Measured(eyes, TWIN_EYES, Quantity.SHARE),
                 "Two subjects of one kind sit at the same place in frames of the same size, %s apart."
                         .formatted(Say.degrees(likeness.angleDeg())),
                 List.of(new Mend("Mark as matched", Change.set(into.use(), "entry", Entry.MATCHED)))));

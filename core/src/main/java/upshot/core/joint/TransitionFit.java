@@ -7,6 +7,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
@@ -60,7 +61,7 @@ final class TransitionFit implements MeetingRule {
         return broken(
                 out,
                 into,
-                new Measured(lasts, shortest, "frames"),
+                new Measured(lasts, shortest, Quantity.FRAMES),
                 "The %s lasts %d frames and one of the two uses only %d."
                         .formatted(into.use().entry().label(), lasts, shortest),
                 List.of(new Mend(
@@ -84,7 +85,7 @@ final class TransitionFit implements MeetingRule {
         return broken(
                 out,
                 into,
-                new Measured(both ? 1 : 0, 2, "pans one way"),
+                new Measured(both ? 1 : 0, 2, Quantity.COUNT),
                 "A whip out of %s needs a pan at its end and one the same way at the beginning of %s."
                         .formatted(out.shot().code(), into.shot().code()),
                 List.of(new Mend("Whip both the same way", Change.batch(changes))));
@@ -106,7 +107,7 @@ final class TransitionFit implements MeetingRule {
                 : broken(
                         out,
                         into,
-                        new Measured(2 - changes.size(), 2, "foregrounds"),
+                        new Measured(2 - changes.size(), 2, Quantity.COUNT),
                         "The camera passes something close in both: ask for it in both.",
                         List.of(new Mend("Something in front of both", Change.batch(changes))));
     }
@@ -118,7 +119,7 @@ final class TransitionFit implements MeetingRule {
         return broken(
                 out,
                 into,
-                new Measured(0, 1, "placement"),
+                Measured.missing(),
                 "%s stands in the %s and %s in the %s: they have to sit at one place."
                         .formatted(
                                 out.shot().code(),
@@ -145,7 +146,7 @@ final class TransitionFit implements MeetingRule {
         return broken(
                 out,
                 into,
-                new Measured(Math.abs(after), Math.abs(before), "of real time"),
+                new Measured(Math.abs(after), Math.abs(before), Quantity.SHARE),
                 oneShot
                         ? "Both sides of the ramp play at %s."
                                 .formatted(out.playback().label())
@@ -170,7 +171,7 @@ final class TransitionFit implements MeetingRule {
         return broken(
                 out,
                 into,
-                new Measured(into.use().frameStep(), 0, "×"),
+                new Measured(into.use().frameStep(), 0, Quantity.TIMES),
                 readable
                         ? "A reverse reveal runs backwards."
                         : "It leaves the thing %s: backwards that cannot be read."

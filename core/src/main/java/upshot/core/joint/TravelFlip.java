@@ -7,6 +7,7 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Mends;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -104,7 +105,7 @@ final class TravelFlip implements LooksBack {
                 new Measured(
                         Degrees.sin(into.shot().bearingDeg()),
                         Degrees.sin(before.shot().bearingDeg()),
-                        "of travel"),
+                        Quantity.COSINE),
                 sentence,
                 flips ? Mends.later(() -> mends(before, into)) : List.of());
     }

@@ -94,6 +94,7 @@ public final class ShotView extends Sight implements Around {
                 || other instanceof ShotView that
                         && shot.equals(that.shot)
                         && action.equals(that.action)
+                        && opensOrCloses == that.opensOrCloses
                         && state == that.state
                         && uses.equals(that.uses)
                         && next.equals(that.next)

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -47,7 +48,7 @@ final class FocusPull implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "Pull the focus.",
-                new Measured(until, limit, "m"),
+                new Measured(until, limit, Quantity.METRES),
                 "Pull from %s to %s in %s s: sharp ends at %s."
                         .formatted(Say.metres(from), Say.metres(until), Say.number(realS, 1), Say.metres(limit)),
                 List.of()));

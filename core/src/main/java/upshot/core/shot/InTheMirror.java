@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -69,7 +70,7 @@ final class InTheMirror implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "The camera is in the picture.",
-                new Measured(offSquareDeg(shot), limitDeg(plan, shot), "°"),
+                new Measured(offSquareDeg(shot), limitDeg(plan, shot), Quantity.DEGREES),
                 "It looks at the %s %s off square; within %s it shows the camera and its operator."
                         .formatted(
                                 pane(shot) ? "pane" : "mirror",

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -44,7 +45,7 @@ final class InTheWay implements ShotRule {
                 Status.BREAK,
                 List.of(shot.id()),
                 "Nobody stands there.",
-                new Measured(Stand.of(plan, shot).groundDistanceM(), 0, "m"),
+                new Measured(Stand.of(plan, shot).groundDistanceM(), 0, Quantity.METRES),
                 "%s back on bearing %s the camera stands in a part of %s that is closed to it."
                         .formatted(
                                 Say.metres(Stand.of(plan, shot).groundDistanceM()),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -66,7 +67,7 @@ final class LampFlicker implements ShotRule {
                 beats ? Status.BREAK : Status.WATCH,
                 List.of(shot.id()),
                 beats ? "Lamps pulse." : "Lamps show as bands.",
-                new Measured(flicker.depth(), STILL_SEEN_DEPTH, "of a pulse"),
+                new Measured(flicker.depth(), STILL_SEEN_DEPTH, Quantity.SHARE),
                 sentence,
                 mends(plan, shot, spot));
     }

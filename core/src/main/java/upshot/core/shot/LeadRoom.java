@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -53,7 +54,7 @@ final class LeadRoom implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "No room ahead.",
-                new Measured(100 * ahead, 100 * LEAST_AHEAD, "%"),
+                new Measured(100 * ahead, 100 * LEAST_AHEAD, Quantity.PERCENT),
                 "It goes %s and stands in the %s: %s %% of the picture lie ahead."
                         .formatted(travel.label(), shot.placement().label(), Say.number(100 * ahead, 0)),
                 List.of(new Mend(

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -44,7 +45,7 @@ final class Level implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "Not level.",
-                new Measured(off, WITHIN_DEG, "°"),
+                new Measured(off, WITHIN_DEG, Quantity.DEGREES),
                 "The horizon falls off by %s°; past %s° it looks like a slip."
                         .formatted(Say.number(off, 1), Say.number(WITHIN_DEG, 0)),
                 List.of(

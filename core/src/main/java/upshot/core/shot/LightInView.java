@@ -6,6 +6,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -84,7 +85,7 @@ final class LightInView implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "A lamp is in the picture.",
-                new Measured(off, half, "°"),
+                new Measured(off, half, Quantity.DEGREES),
                 "The %s stands %s off the middle of the view, and the picture reaches %s to either side."
                         .formatted(lamp.name, Say.degrees(off), Say.degrees(half)),
                 mends);

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -58,7 +59,7 @@ final class MoveSpeed implements ShotRule {
                 Status.BREAK,
                 List.of(shot.id()),
                 "The %s cannot move so fast.".formatted(shot.support().label()),
-                new Measured(speed, quickest, "m/s"),
+                new Measured(speed, quickest, Quantity.METRES_PER_SECOND),
                 "%s in %s s of screen is %s m/s for the camera; %s m/s is what it does."
                         .formatted(
                                 Say.metres(shot.moveM()),
@@ -82,7 +83,7 @@ final class MoveSpeed implements ShotRule {
                     Status.BREAK,
                     List.of(shot.id()),
                     "Turns too fast.",
-                    new Measured(speed, PAN_DEG_PER_S, "°/s"),
+                    new Measured(speed, PAN_DEG_PER_S, Quantity.DEGREES_PER_SECOND),
                     "%s in %s s of screen is %s a second; %s is the most."
                             .formatted(
                                     Say.degrees(shot.turnDeg()),
@@ -100,7 +101,7 @@ final class MoveSpeed implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "The turn is seen in steps.",
-                new Measured(moving.screenS(), smoothS, "s"),
+                new Measured(moving.screenS(), smoothS, Quantity.SECONDS),
                 "%s across a field of %s is smooth from %s s of screen on, this has %s."
                         .formatted(
                                 Say.degrees(shot.turnDeg()),

@@ -10,6 +10,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
 import upshot.core.light.LightHour;
@@ -75,7 +76,7 @@ final class NoSuchLight implements ShotRule {
                         nearest.map(window -> awayFrom(window, hour).toMinutes())
                                 .orElse(24L * 60),
                         0,
-                        "min"),
+                        Quantity.MINUTES),
                 nearest.map(window -> "That day there is %s from %s to %s, and this is shot between %s and %s."
                                 .formatted(
                                         light,

@@ -6,6 +6,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
 import upshot.core.measure.FrameRate;
@@ -48,7 +49,7 @@ final class NoSuchRate implements ShotRule {
                 List.of(shot.id()),
                 "%s does not record %s."
                         .formatted(body.name(), shot.captureRate().label()),
-                new Measured(wanted, offered, "fps"),
+                new Measured(wanted, offered, Quantity.FRAMES_PER_SECOND),
                 "No mode of %s has %s frames a second."
                         .formatted(body.name(), shot.captureRate().label()),
                 nearest

@@ -6,6 +6,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -58,7 +59,7 @@ final class OneMove implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "More than one move.",
-                new Measured(moves.size(), 1, "moves"),
+                new Measured(moves.size(), 1, Quantity.COUNT),
                 "%s in one shot: the editor can cut into neither. One move a shot, or split it into single moves."
                         .formatted(Say.capital(String.join(" and ", moves))),
                 mends));

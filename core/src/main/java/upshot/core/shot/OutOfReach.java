@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -43,7 +44,7 @@ final class OutOfReach implements ShotRule {
                 Status.BREAK,
                 List.of(shot.id()),
                 "Cannot be framed from there.",
-                new Measured(rise, stand.distanceM(), "m"),
+                new Measured(rise, stand.distanceM(), Quantity.METRES),
                 "The lens frames this from %s, but the camera is %s above or below its aim."
                         .formatted(Say.metres(stand.distanceM()), Say.metres(rise)),
                 List.of(new Mend(

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -56,7 +57,7 @@ final class OwnShadow implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "Its own shadow.",
-                new Measured(shadowM(shot, sun), reach, "m"),
+                new Measured(shadowM(shot, sun), reach, Quantity.METRES),
                 "About %s the sun stands behind the camera, %s up: its shadow reaches %s and the subject is %s away."
                         .formatted(
                                 sun.hour().clock(sun.hour().at()).withSecond(0).withNano(0),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -41,7 +42,7 @@ final class PunchedSoft implements ShotRule {
                 Status.BREAK,
                 List.of(shot.id()),
                 "Softer than it is delivered.",
-                new Measured(shot.punchIn(), most, "×"),
+                new Measured(shot.punchIn(), most, Quantity.TIMES),
                 "A punch-in of %s× is wanted, the recorded picture has pixels for %s×."
                         .formatted(Say.number(shot.punchIn(), 2), Say.number(most, 2)),
                 List.of(new Mend(

@@ -7,6 +7,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -45,7 +46,7 @@ final class QuickCrossing implements ShotRule {
                 status,
                 List.of(shot.id()),
                 "Gone in %s s.".formatted(Say.number(crossing, 2)),
-                new Measured(moving.screenS(), crossing, "s"),
+                new Measured(moving.screenS(), crossing, Quantity.SECONDS),
                 "The middle of the frame is crossed in %s s and the shot is on screen for %s s."
                         .formatted(Say.number(crossing, 2), Say.number(moving.screenS(), 2)),
                 mends(plan, shot, moving)));

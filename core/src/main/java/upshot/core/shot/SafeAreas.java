@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -60,7 +61,7 @@ final class SafeAreas implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "Under the buttons.",
-                new Measured(100 * value, 100 * limit, "%"),
+                new Measured(100 * value, 100 * limit, Quantity.PERCENT),
                 "The eye goes to %s %% from the %s of an upright picture; %s %% are covered there."
                         .formatted(Say.number(100 * value, 0), edge, Say.number(100 * limit, 0)),
                 List.of());

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -84,7 +85,7 @@ final class ShutterLook implements ShotRule {
                 status,
                 List.of(shot.id()),
                 title,
-                new Measured(value, limit, "°"),
+                new Measured(value, limit, Quantity.DEGREES),
                 "%s at %s frames smears over %s of a shown frame; %s is the bound."
                         .formatted(shutter, shot.captureRate().label(), Say.degrees(value), Say.degrees(limit)),
                 shot.shutterPerS().isPresent()

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
@@ -46,7 +47,7 @@ final class StillSlowed implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "Slowed for nothing.",
-                new Measured(speed, SLOW_FROM, "of real time"),
+                new Measured(speed, SLOW_FROM, Quantity.SHARE),
                 "Nothing moves here, so %s frames only cost light and card."
                         .formatted(shot.captureRate().label()),
                 List.of(new Mend(

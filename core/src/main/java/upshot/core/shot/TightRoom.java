@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -50,7 +51,7 @@ final class TightRoom implements ShotRule {
                 Status.BREAK,
                 List.of(shot.id()),
                 "Room is tight.",
-                new Measured(needed, room, "m"),
+                new Measured(needed, room, Quantity.METRES),
                 "%s gives %s%s, this stands %s away."
                         .formatted(
                                 spot.name(),

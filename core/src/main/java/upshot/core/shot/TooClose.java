@@ -7,6 +7,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -72,7 +73,7 @@ final class TooClose implements ShotRule {
                     Status.BREAK,
                     List.of(shot.id()),
                     through.tooWide() ? "Too wide for the close-up glass." : "Too close, even with the glass.",
-                    new Measured(through.distanceM(), through.tooWide() ? farthest : nearest, "m"),
+                    new Measured(through.distanceM(), through.tooWide() ? farthest : nearest, Quantity.METRES),
                     "With +%s in front the %s focuses from %s to %s."
                             .formatted(
                                     Say.number(shot.dioptrePerM(), 1),
@@ -87,7 +88,7 @@ final class TooClose implements ShotRule {
                 Status.BREAK,
                 List.of(shot.id()),
                 "Too close for the %s.".formatted(lens.name()),
-                new Measured(mark, lens.nearLimitM(), "m"),
+                new Measured(mark, lens.nearLimitM(), Quantity.METRES),
                 "It focuses from %s, this needs %s.".formatted(Say.metres(lens.nearLimitM()), Say.metres(mark)),
                 mends(plan, shot));
     }

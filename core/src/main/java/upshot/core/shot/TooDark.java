@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -46,7 +47,7 @@ final class TooDark implements ShotRule {
                 status,
                 List.of(shot.id()),
                 "Too dark by %s.".formatted(Say.stops(missing)),
-                new Measured(exposing.needed().lux(), spotLux, "lx"),
+                new Measured(exposing.needed().lux(), spotLux, Quantity.LUX),
                 "%s s at f/%s and ISO %d wants %s lx, %s has %s."
                         .formatted(
                                 exposing.shutter(),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -56,7 +57,7 @@ final class TopLight implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id()),
                 "Light from above.",
-                new Measured(sun.altitudeDeg(), SunOnView.TOP_ABOVE_DEG, "°"),
+                new Measured(sun.altitudeDeg(), SunOnView.TOP_ABOVE_DEG, Quantity.DEGREES),
                 "About %s the sun stands %s up, over %s: eyes lie in shadow. %s"
                         .formatted(
                                 hour.clock(hour.at()).withSecond(0).withNano(0),

@@ -6,6 +6,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -77,7 +78,7 @@ final class UnderTheCeiling implements ShotRule {
                 Status.BREAK,
                 List.of(shot.id()),
                 title,
-                new Measured(shot.cameraHeightM(), bound, "m"),
+                new Measured(shot.cameraHeightM(), bound, Quantity.METRES),
                 why,
                 List.of(new Mend(
                         "Bring the camera to %s".formatted(Say.metres(mended)),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
@@ -52,7 +53,7 @@ final class UnevenSteps implements ShotRule {
                 Status.WATCH,
                 List.of(shot.id(), use.id()),
                 "Uneven steps.",
-                new Measured(step, Math.abs(even), "frames a step"),
+                new Measured(step, Math.abs(even), Quantity.FRAMES),
                 step < 1
                         ? "Each captured frame is shown %s times: some have to be repeated or invented."
                                 .formatted(Say.number(1 / step, 2))

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Likeness;
@@ -47,7 +48,7 @@ public final class TwoCameraMatch {
                     other,
                     "Two rates in one run.",
                     new Measured(
-                            other.captureRate().perSecond(), one.captureRate().perSecond(), "fps"),
+                            other.captureRate().perSecond(), one.captureRate().perSecond(), Quantity.FRAMES_PER_SECOND),
                     "%s records %s and %s %s frames a second: they will not cut together at speed."
                             .formatted(
                                     one.code(),
@@ -62,7 +63,7 @@ public final class TwoCameraMatch {
                     one,
                     other,
                     "Two shutters in one run.",
-                    new Measured(against, shutter, "°"),
+                    new Measured(against, shutter, Quantity.DEGREES),
                     "The shutter of %s is open %s and that of %s %s: movement will look different."
                             .formatted(one.code(), Say.degrees(shutter), other.code(), Say.degrees(against))));
         }
@@ -71,7 +72,7 @@ public final class TwoCameraMatch {
                     one,
                     other,
                     "Two lights in one run.",
-                    new Measured(1, 0, ""),
+                    Measured.unwanted(),
                     "One of %s and %s wants the lamps off and the other on; set one white balance for both."
                             .formatted(one.code(), other.code())));
         }
@@ -81,7 +82,7 @@ public final class TwoCameraMatch {
                     one,
                     other,
                     "Two cameras, one picture.",
-                    new Measured(likeness.apart(), Likeness.CLEAR_FROM, ""),
+                    new Measured(likeness.apart(), Likeness.CLEAR_FROM, Quantity.SHARE),
                     "%s and %s turn %s and step %s times: too alike to cut between."
                             .formatted(
                                     one.code(),
@@ -105,7 +106,7 @@ public final class TwoCameraMatch {
                     looking,
                     seen,
                     "A camera in the picture.",
-                    new Measured(off, half, "°"),
+                    new Measured(off, half, Quantity.DEGREES),
                     "The camera of %s stands %s off the middle of what %s sees, which reaches %s to each side. Move one, or note “%s” on it."
                             .formatted(seen.code(), Say.degrees(off), looking.code(), Say.degrees(half), MASKED)));
         }

@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -66,7 +67,7 @@ final class BeatLength implements WholeRule {
                 this,
                 uses(cut, beat),
                 has > wanted ? "A beat runs long." : "A beat is short.",
-                new Measured(has, wanted, "s"),
+                new Measured(has, wanted, Quantity.SECONDS),
                 "%s has %s s in the cut, %s s were meant for it."
                         .formatted(beat.name(), Say.number(has, 1), Say.number(wanted, 1)),
                 List.of());

@@ -40,7 +40,7 @@ final class Closing implements WholeRule {
                     this,
                     List.of(last),
                     "It does not come to rest.",
-                    new Measured(0, 1, "closing image"),
+                    Measured.missing(),
                     "%s ends in a %s: a closing image settles, pulls out or lets the subject leave."
                             .formatted(shot.code(), shot.move().label()),
                     List.of(
@@ -56,7 +56,7 @@ final class Closing implements WholeRule {
                 this,
                 List.of(cut.uses().get(0), last),
                 "It does not mirror the opening.",
-                new Measured(0, 1, "mirrored"),
+                Measured.missing(),
                 "The opening is a %s in the %s, the ending a %s in the %s."
                         .formatted(
                                 first.size().label(),

@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -54,7 +55,7 @@ final class Cutaways implements WholeRule {
                         .filter(placed -> placed.startFrame() == from)
                         .toList(),
                 "Nothing to breathe.",
-                new Measured(longest, EVERY_S, "s"),
+                new Measured(longest, EVERY_S, Quantity.SECONDS),
                 "From %s s on there is no cutaway for %s s; one in eight lets the editor shorten and join."
                         .formatted(Say.number(Seconds.of(cut, from), 1), Say.number(longest, 1)),
                 List.of()));

@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -47,7 +48,7 @@ final class Established implements WholeRule {
                 this,
                 wide.stream().toList(),
                 "Where is this?",
-                new Measured(wide.isPresent() ? first : Seconds.of(cut, cut.frames()), latest, "s"),
+                new Measured(wide.isPresent() ? first : Seconds.of(cut, cut.frames()), latest, Quantity.SECONDS),
                 wide.isPresent()
                         ? "The first wide comes after %s s; by %s s a viewer wants to know where this is."
                                 .formatted(Say.number(first, 1), Say.number(latest, 1))

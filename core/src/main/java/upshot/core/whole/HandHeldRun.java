@@ -7,6 +7,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -52,7 +53,7 @@ final class HandHeldRun implements WholeRule {
                         this,
                         longest,
                         "Hand-held for long.",
-                        new Measured(seconds, LONGEST_S, "s"),
+                        new Measured(seconds, LONGEST_S, Quantity.SECONDS),
                         "From %s on it is hand-held for %s s: a braced picture between them lets the eye rest."
                                 .formatted(longest.get(0).shot().code(), Say.number(seconds, 1)),
                         List.of()));

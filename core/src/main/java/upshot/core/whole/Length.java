@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 
@@ -37,7 +38,7 @@ final class Length implements WholeRule {
                 this,
                 List.<Placed>of(),
                 missing > 0 ? "Too short." : "Too long.",
-                new Measured(cut.frames(), target, "frames"),
+                new Measured(cut.frames(), target, Quantity.FRAMES),
                 "It is %d frames (%s s) %s than the promo's %d."
                         .formatted(
                                 Math.abs(missing),

@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -64,7 +65,7 @@ final class MovingShare implements WholeRule {
                         this,
                         four,
                         "No rest in four.",
-                        new Measured(0, 1, "still in four"),
+                        new Measured(0, 1, Quantity.YES_NO),
                         "From %s on four uses move in a row; one in any four should be still."
                                 .formatted(four.get(0).shot().code()),
                         List.of()));
@@ -84,7 +85,7 @@ final class MovingShare implements WholeRule {
                 this,
                 idle,
                 "Moves without a reason.",
-                new Measured(idle.size(), 0, "uses"),
+                new Measured(idle.size(), 0, Quantity.COUNT),
                 "%s: a move follows, reveals or hands over, or it is left out."
                         .formatted(String.join(
                                 ", ",
@@ -100,7 +101,7 @@ final class MovingShare implements WholeRule {
                 this,
                 about,
                 title,
-                new Measured(100 * share, 100 * limit, "%"),
+                new Measured(100 * share, 100 * limit, Quantity.PERCENT),
                 "In %s %% of the seconds the camera moves; %s.".formatted(Say.number(100 * share, 0), wanted),
                 List.of()));
     }

@@ -8,6 +8,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.plan.Change;
@@ -51,7 +52,7 @@ final class OnTheBeat implements WholeRule {
                         this,
                         List.of(),
                         "Beside the music.",
-                        new Measured(100 * share, 100 * LEAST_SHARE, "%"),
+                        new Measured(100 * share, 100 * LEAST_SHARE, Quantity.PERCENT),
                         "%d of %d joints fall on a beat.".formatted(on, cut.joints()),
                         snap(cut, beats)));
     }

@@ -8,6 +8,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.ground.Stand;
@@ -50,7 +51,7 @@ final class OneHeight implements WholeRule {
                             this,
                             List.of(),
                             "One height.",
-                            new Measured(share, 100 * MOST, "%"),
+                            new Measured(share, 100 * MOST, Quantity.PERCENT),
                             "%d of %d uses are at %s height: low and high ones say more."
                                     .formatted(
                                             one.getValue(),

@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -47,7 +48,7 @@ final class Pace implements WholeRule {
                     this,
                     List.of(),
                     "One pace.",
-                    new Measured((double) longest / shortest, LONGEST_BY, "×"),
+                    new Measured((double) longest / shortest, LONGEST_BY, Quantity.TIMES),
                     "The longest use is %s times the shortest; twice and more gives it a pulse."
                             .formatted(Say.number((double) longest / shortest, 2)),
                     List.of()));
@@ -59,7 +60,7 @@ final class Pace implements WholeRule {
                         this,
                         run,
                         "Five of one length.",
-                        new Measured(MOST_ALIKE + 1, MOST_ALIKE, "uses"),
+                        new Measured(MOST_ALIKE + 1, MOST_ALIKE, Quantity.COUNT),
                         "From %s on five uses of %d frames follow one another."
                                 .formatted(
                                         run.get(0).shot().code(),

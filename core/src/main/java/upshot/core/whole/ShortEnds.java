@@ -7,6 +7,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -51,7 +52,7 @@ final class ShortEnds implements WholeRule {
                 brief.size() == 2
                         ? "It begins and ends in haste."
                         : "It %s in haste.".formatted(brief.get(0).index() == 0 ? "begins" : "ends"),
-                new Measured(Seconds.of(cut, brief.get(0)), LEAST_S, "s"),
+                new Measured(Seconds.of(cut, brief.get(0)), LEAST_S, Quantity.SECONDS),
                 "%s is on screen for %s s; two are wanted."
                         .formatted(brief.get(0).shot().code(), Say.number(Seconds.of(cut, brief.get(0)), 2)),
                 brief.stream()

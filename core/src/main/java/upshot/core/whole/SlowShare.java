@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
@@ -42,7 +43,7 @@ final class SlowShare implements WholeRule {
                 this,
                 cut.uses().stream().filter(placed -> slow(cut, placed)).toList(),
                 "Slow for long.",
-                new Measured(100 * share, 100 * MOST, "%"),
+                new Measured(100 * share, 100 * MOST, Quantity.PERCENT),
                 "%s %% of the seconds are slow; a fifth keeps slow motion an event."
                         .formatted(Say.number(100 * share, 0)),
                 List.of()));

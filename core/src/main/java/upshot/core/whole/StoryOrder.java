@@ -6,6 +6,7 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
+import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.plan.Beat;
 import upshot.core.plan.Kind;
@@ -39,7 +40,7 @@ final class StoryOrder implements WholeRule {
                         this,
                         List.of(placed),
                         "Out of the story's order.",
-                        new Measured(place + 1, latest + 1, "beat"),
+                        new Measured(place + 1, latest + 1, Quantity.COUNT),
                         "%s belongs to %s and comes after %s has begun."
                                 .formatted(
                                         placed.shot().code(),
