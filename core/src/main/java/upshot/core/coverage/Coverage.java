@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import upshot.core.finding.Rule;
+import upshot.core.finding.RuleCard;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.AroundAction;
@@ -16,9 +18,21 @@ import upshot.core.plan.Subject;
 import upshot.core.size.SizeClass;
 
 /** What the school of coverage asks of each action; a feature needs one picture, of any size, in every school. */
-public final class Coverage {
+public final class Coverage implements Rule {
 
-    private Coverage() {}
+    @Override
+    public String id() {
+        return "coverage";
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Coverage",
+                "Each action has the pictures that the school of coverage asks for; a feature has one.",
+                "What is missing cannot be cut to, and nobody notices before the edit.",
+                RuleCard.Source.SCHOOL);
+    }
 
     private record Demand(SizeClass sizeClass, View view, Optional<UUID> performerId, String misses) {
 

@@ -1,6 +1,7 @@
 package upshot.core.verdict;
 
 import java.util.List;
+import upshot.core.coverage.Coverage;
 import upshot.core.finding.Rule;
 import upshot.core.joint.JointRules;
 import upshot.core.shot.ShotRule;
@@ -20,8 +21,10 @@ public record AllRules(String about, List<Rule> rules) {
     /** Every rule that a verdict is made by. */
     public static List<AllRules> all() {
         return List.of(
+                new AllRules("An action", List.of(new Coverage())),
                 new AllRules("A shot", List.copyOf(ShotRule.ALL)),
                 new AllRules("Two pictures that meet", List.copyOf(JointRules.ALL)),
-                new AllRules("The whole cut", List.copyOf(WholeRule.ALL)));
+                new AllRules("The whole cut", List.copyOf(WholeRule.ALL)),
+                new AllRules("The day", List.of(new TwoCameraMatch())));
     }
 }

@@ -6,6 +6,8 @@ import java.util.Locale;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
+import upshot.core.finding.Rule;
+import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Likeness;
@@ -21,12 +23,25 @@ import upshot.core.shot.ShotNumbers;
  * Bodies that roll one run together agree on rate, shutter and light, differ in size or angle enough to cut, and neither
  * stands in the other's picture, unless the note of one says that it is masked in the edit: else a watch.
  */
-public final class TwoCameraMatch {
+public final class TwoCameraMatch implements Rule {
 
     private static final String ID = "two-camera-match";
     private static final String MASKED = "mask in the edit";
 
-    private TwoCameraMatch() {}
+    @Override
+    public String id() {
+        return ID;
+    }
+
+    @Override
+    public RuleCard card() {
+        return RuleCard.of(
+                "Two cameras on one run",
+                "Cameras that roll together agree on rate, shutter and light, frame differently enough to cut, and neither stands in the other's picture.",
+                "Between their pictures the editor cuts within one movement, where every difference is seen.",
+                RuleCard.Source.TRADE,
+                RuleCard.Bound.of("unlike from", Likeness.CLEAR_FROM, "of what is clear"));
+    }
 
     /** Findings on a setup that rolls along with those before it; none where it rolls alone. */
     public static List<Finding> of(Verdict verdict, DayPlan.Slot slot) {

@@ -56,6 +56,8 @@ class AllRulesTest {
             "too-dark",
             "top-light",
             "transition-fit",
+            "two-camera-match",
+            "coverage",
             "travel-flip",
             "under-the-ceiling",
             "uneven-steps");
