@@ -92,13 +92,24 @@ public final class RandomPlans {
 
     /** A change that the plan accepts: an added shot or use, a removal with all it drags along, fields, or several. */
     public Change change(Plan plan) {
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(7)) {
+            case 6 -> state(plan);
             case 5 -> extra(plan);
             case 0 -> add(plan);
             case 1 -> removed(plan);
             case 2 -> several(plan);
             default -> set(plan);
         };
+    }
+
+    /** Few things and states, so that actions share a thing and come back to a state of it. */
+    private Change state(Plan plan) {
+        return plan.actions().isEmpty()
+                ? set(plan)
+                : Change.edit(
+                        pick(plan.actions()),
+                        one -> one.with("thing", pick(List.of("pot", "pot", "wheel")))
+                                .with("setsState", pick(List.of("raw", "glazed", "fired"))));
     }
 
     /** Never so much that little would be left to judge. */

@@ -31,7 +31,9 @@ class Adjust implements Gesture {
         if (value == threshold.usual()) {
             changes = known.map(one -> (Change) new Change.Remove(one)).stream().toList();
         } else if (known.isPresent()) {
-            changes = known.get().value() == value ? List.of() : List.of(Change.set(known.get(), "value", value));
+            changes = known.get().value() == value
+                    ? List.of()
+                    : List.of(Change.edit(known.get(), one -> one.withValue(value)));
         } else {
             changes = List.of(new Change.Add(new Adjustment(desk.ids().get(), threshold, value)));
         }

@@ -65,10 +65,10 @@ class MoveAction implements Gesture {
         }
         List<Action> there = plan.actionsOf(beat);
         List<Change> changes = new ArrayList<>();
-        changes.add(Change.set(action, "beatId", beat.id()));
+        changes.add(Change.edit(action, one -> one.withBeatId(beat.id())));
         double rank = Ranks.at(there, Math.max(0, Math.min(there.size(), position)));
         if (rank != action.rank()) {
-            changes.add(Change.set(action, "rank", rank));
+            changes.add(Change.edit(action, one -> one.withRank(rank)));
         }
         return Change.batch(changes);
     }

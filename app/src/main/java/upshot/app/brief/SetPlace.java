@@ -43,10 +43,10 @@ class SetPlace implements Gesture {
         String zone = arguments.text("zone");
         List<Change> changes = new ArrayList<>();
         if (!brief.coordinates().equals(place)) {
-            changes.add(Change.set(brief, "coordinates", place));
+            changes.add(Change.edit(brief, one -> one.withCoordinates(place)));
         }
         if (!brief.zone().equals(zone)) {
-            changes.add(Change.set(brief, "zone", zone));
+            changes.add(Change.edit(brief, one -> one.withZone(zone)));
         }
         Change.Batch change = Change.batch(changes);
         Brief placed = desk.plan().apply(change).brief();

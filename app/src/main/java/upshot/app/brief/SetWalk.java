@@ -47,7 +47,9 @@ class SetWalk implements Gesture {
         }
         double minutes = arguments.number("minutes", 0);
         return known.map(walk -> Change.batch(
-                        walk.minutes() == minutes ? List.of() : List.of(Change.set(walk, "minutes", minutes))))
+                        walk.minutes() == minutes
+                                ? List.of()
+                                : List.of(Change.edit(walk, one -> one.withMinutes(minutes)))))
                 .orElseGet(() ->
                         Change.batch(List.of(new Change.Add(new Walk(desk.ids().get(), from.id(), to.id(), minutes)))));
     }

@@ -34,7 +34,9 @@ enum UsualLight {
                 .map(one -> new ToggleView(
                         "%s %s lx".formatted(one.label, Say.number(one.lux, 0)),
                         one.lux == spot.lux(),
-                        one.lux == spot.lux() ? "[]" : ChangeJson.write(Change.set(spot, "lux", one.lux))))
+                        one.lux == spot.lux()
+                                ? "[]"
+                                : ChangeJson.write(Change.edit(spot, lit -> lit.withLux(one.lux)))))
                 .toList();
     }
 }

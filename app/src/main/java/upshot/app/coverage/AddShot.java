@@ -34,7 +34,7 @@ class AddShot implements Gesture {
                         action.id(),
                         desk.codes().next(action.codePrefix()),
                         desk.plan().brief().rate())
-                .with("rank", Ranks.after(desk.plan().shotsOf(action)));
+                .withRank(Ranks.after(desk.plan().shotsOf(action)));
         Shot sized = sized(action, shot, arguments.choice("sizeClass", SizeClass.MID));
         return Proposal.showing(
                 "add " + sized.code(),
@@ -44,14 +44,14 @@ class AddShot implements Gesture {
 
     private static Shot sized(Action action, Shot shot, SizeClass sizeClass) {
         return switch (sizeClass) {
-            case WIDE -> shot.with("size", Size.WIDE).with("focalLengthMm", 24.0);
+            case WIDE -> shot.withSize(Size.WIDE).withFocalLengthMm(24.0);
             case MID -> shot;
             case DETAIL ->
                 action.hasThing()
-                        ? shot.with("insertHeightM", Optional.of(Framing.insertHeightM(action.thingHeightM())))
-                                .with("size", Size.INSERT)
-                                .with("focalLengthMm", 85.0)
-                        : shot.with("size", Size.CLOSE_UP).with("focalLengthMm", 85.0);
+                        ? shot.withInsertHeightM(Optional.of(Framing.insertHeightM(action.thingHeightM())))
+                                .withSize(Size.INSERT)
+                                .withFocalLengthMm(85.0)
+                        : shot.withSize(Size.CLOSE_UP).withFocalLengthMm(85.0);
         };
     }
 }

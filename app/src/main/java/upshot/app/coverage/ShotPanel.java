@@ -90,7 +90,7 @@ record ShotPanel(
                 targets(verdict.plan(), shot),
                 shot.move().moving() && shot.alsoMove().moving(),
                 shot.still(),
-                shot.still().isEmpty() ? "" : ChangeJson.write(Change.set(shot, "still", "")));
+                shot.still().isEmpty() ? "" : ChangeJson.write(Change.edit(shot, one -> one.withStill(""))));
     }
 
     private static List<Choice> targets(Plan plan, Shot shot) {
@@ -119,6 +119,9 @@ record ShotPanel(
 
     private static Height height(Shot shot, CameraHeight name, double metres, CameraHeight present) {
         double rounded = Math.max(0.05, Math.min(60, Math.round(metres * 100) / 100.0));
-        return new Height(name.label(), ChangeJson.write(Change.set(shot, "cameraHeightM", rounded)), name == present);
+        return new Height(
+                name.label(),
+                ChangeJson.write(Change.edit(shot, one -> one.withCameraHeightM(rounded))),
+                name == present);
     }
 }

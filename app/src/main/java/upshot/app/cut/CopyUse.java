@@ -27,9 +27,9 @@ class CopyUse implements Gesture {
         Placed placed = CutEdits.placed(desk.plan(), new Arguments(sent));
         Use copy = Kind.USE
                 .copy(placed.use(), desk.ids().get())
-                .with("rank", Ranks.at(desk.plan().uses(), placed.index() + 1))
-                .with("inS", Optional.empty())
-                .with("pinned", false);
+                .withRank(Ranks.at(desk.plan().uses(), placed.index() + 1))
+                .withInS(Optional.empty())
+                .withPinned(false);
         return Proposal.showing(
                 "duplicate " + placed.shot().code(),
                 new Change.Add(copy),

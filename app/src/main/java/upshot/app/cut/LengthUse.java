@@ -40,6 +40,6 @@ class LengthUse implements Gesture {
                         .formatted(
                                 frames > placed.use().frames() ? "lengthen" : "shorten",
                                 placed.shot().code()),
-                Change.set(placed.use(), "frames", (int) Math.min(frames, 100_000)));
+                Change.edit(placed.use(), one -> one.withFrames((int) Math.min(frames, 100_000))));
     }
 }

@@ -32,10 +32,10 @@ class ReplaceUse implements Gesture {
         Use use = placed.use();
         List<Change> changes = new ArrayList<>();
         if (!use.shotId().equals(shot.id())) {
-            changes.add(Change.set(use, "shotId", shot.id()));
-            use.inS().ifPresent(in -> changes.add(Change.set(use, "inS", Optional.empty())));
+            changes.add(Change.edit(use, one -> one.withShotId(shot.id())));
+            use.inS().ifPresent(in -> changes.add(Change.edit(use, one -> one.withInS(Optional.empty()))));
             if (use.frameStep() != 1) {
-                changes.add(Change.set(use, "frameStep", 1.0));
+                changes.add(Change.edit(use, one -> one.withFrameStep(1.0)));
             }
         }
         return Proposal.of(

@@ -43,7 +43,7 @@ class RollJoint implements Gesture {
         return Proposal.of(
                 "move joint %d".formatted(into.index()),
                 Change.batch(List.of(
-                        Change.set(out.use(), "frames", (int) (to - out.startFrame())),
-                        Change.set(into.use(), "frames", (int) (into.endFrame() - to)))));
+                        Change.edit(out.use(), one -> one.withFrames((int) (to - out.startFrame()))),
+                        Change.edit(into.use(), one -> one.withFrames((int) (into.endFrame() - to))))));
     }
 }

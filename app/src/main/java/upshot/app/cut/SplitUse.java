@@ -55,8 +55,8 @@ class SplitUse implements Gesture {
         return Proposal.showing(
                 "split " + placed.shot().code(),
                 Change.batch(List.of(
-                        Change.set(use, "frames", first),
-                        Change.set(use, "inS", Optional.of(firstIn)),
+                        Change.edit(use, one -> one.withFrames(first)),
+                        Change.edit(use, one -> one.withInS(Optional.of(firstIn))),
                         new Change.Add(second))),
                 Map.of("use", second.id().toString()));
     }

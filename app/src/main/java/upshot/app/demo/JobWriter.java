@@ -87,7 +87,7 @@ final class JobWriter {
                             action.id(),
                             desk.codes().next(action.codePrefix()),
                             desk.plan().brief().rate())
-                    .with("rank", Ranks.after(desk.plan().shotsOf(action)));
+                    .withRank(Ranks.after(desk.plan().shotsOf(action)));
             for (Map.Entry<String, Object> one : values(Kind.SHOT, typed).entrySet()) {
                 shot = shot.with(one.getKey(), one.getValue());
             }

@@ -65,7 +65,7 @@ public class NewJobs {
     public UUID copy(SignedIn owner, UUID fromId, Plan plan) {
         String name = plan.brief().name();
         String shortened = Say.begin(name, LONGEST_NAME);
-        UUID copyId = create(owner, plan.apply(Change.set(plan.brief(), "name", shortened + COPY)));
+        UUID copyId = create(owner, plan.apply(Change.edit(plan.brief(), one -> one.withName(shortened + COPY))));
         stills.copy(fromId, copyId);
         return copyId;
     }
@@ -77,7 +77,7 @@ public class NewJobs {
                 Beat.of(UUID.randomUUID(), "Opening", Ranks.STEP, Beat.Role.OPENING),
                 Beat.of(UUID.randomUUID(), "Middle", 2 * Ranks.STEP, Beat.Role.BODY),
                 Beat.of(UUID.randomUUID(), "Ending", 3 * Ranks.STEP, Beat.Role.ENDING),
-                Spot.draft(UUID.randomUUID(), "Main room").with("rank", Ranks.STEP)));
+                Spot.draft(UUID.randomUUID(), "Main room").withRank(Ranks.STEP)));
         records.addAll(GenericKit.BODY_AND_ZOOM.records(UUID::randomUUID));
         return Plan.of(records);
     }

@@ -179,7 +179,7 @@ public final class Arrange {
             if (slot.pinned().isPresent()) {
                 Use use = slot.pinned().get();
                 if (use.rank() != rank) {
-                    changes.add(Change.set(use, "rank", rank));
+                    changes.add(Change.edit(use, one -> one.withRank(rank)));
                 }
             } else {
                 changes.add(new Change.Add(Use.cut(ids.get(), slot.shot().id(), rank, slot.frames())

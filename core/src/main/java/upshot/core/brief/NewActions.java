@@ -112,7 +112,7 @@ public final class NewActions {
         String prefix = Codes.prefixFor(name, prefixes);
         Action last = lastOf.get(beatId);
         Action action = Action.draft(ids.get(), beatId, spotId, subject(subject), prefix, name)
-                .with("rank", Ranks.after(last == null ? List.of() : List.of(last)));
+                .withRank(Ranks.after(last == null ? List.of() : List.of(last)));
         for (Map.Entry<String, Object> value : values.entrySet()) {
             action = action.with(value.getKey(), value.getValue());
         }
@@ -127,7 +127,7 @@ public final class NewActions {
         Action action = add(line.sentence(), beatId, spotId, line.subject().orElse(""), line.values());
         line.subjectHeightM().ifPresent(height -> {
             Subject subject = subjects.find(line.subject().orElse("")).orElseThrow();
-            changes.add(Change.set(subject, "heightM", height));
+            changes.add(Change.edit(subject, one -> one.withHeightM(height)));
             subjects.replace(subject, Kind.SUBJECT.with(subject, "heightM", height));
         });
         return action;
@@ -143,7 +143,7 @@ public final class NewActions {
     /** The spot of that name, made where there is none. */
     public UUID spot(String name) {
         return spots.find(name)
-                .orElseGet(() -> put(spots.add(Spot.draft(ids.get(), name).with("rank", Ranks.after(spots.all)))))
+                .orElseGet(() -> put(spots.add(Spot.draft(ids.get(), name).withRank(Ranks.after(spots.all)))))
                 .id();
     }
 

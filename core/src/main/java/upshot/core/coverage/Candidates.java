@@ -66,16 +66,16 @@ final class Candidates {
     Stream<Shot> all() {
         List<Shot> blanks = sized().map(this::viewed).toList();
         return blanks.stream()
-                .flatMap(blank -> bearings(blank).map(bearing -> blank.with("bearingDeg", bearing)))
+                .flatMap(blank -> bearings(blank).map(bearing -> blank.withBearingDeg(bearing)))
                 .flatMap(this::lenses)
                 .map(this::atItsHeight);
     }
 
     private Shot viewed(Shot shot) {
         return switch (hole.view()) {
-            case MASTER -> shot.with("holdS", Math.min(3600, action.durationS() + 2 * EITHER_SIDE_S));
-            case TURNING -> shot.with("support", Support.TURNTABLE);
-            case OVERHEAD -> shot.with("support", Support.OVERHEAD);
+            case MASTER -> shot.withHoldS(Math.min(3600, action.durationS() + 2 * EITHER_SIDE_S));
+            case TURNING -> shot.withSupport(Support.TURNTABLE);
+            case OVERHEAD -> shot.withSupport(Support.OVERHEAD);
             case ANY, LOW, EYE, HIGH, LEVEL, FORTY_FIVE, FRAGMENT -> shot;
         };
     }
@@ -87,17 +87,17 @@ final class Candidates {
                         action.id(),
                         action.codePrefix() + UNCODED,
                         plan.brief().rate())
-                .with("rank", Ranks.after(plan.shotsOf(action)))
-                .with("takes", action.once() ? 1 : 2)
-                .with("subjectId", hole.performerId().filter(who -> !who.equals(action.subjectId())))
-                .with("support", inTheKit(Support.TRIPOD))
-                .with("placement", behind());
+                .withRank(Ranks.after(plan.shotsOf(action)))
+                .withTakes(action.once() ? 1 : 2)
+                .withSubjectId(hole.performerId().filter(who -> !who.equals(action.subjectId())))
+                .withSupport(inTheKit(Support.TRIPOD))
+                .withPlacement(behind());
         return switch (hole.sizeClass()) {
-            case WIDE -> Stream.of(shot.with("size", Size.WIDE), shot.with("size", Size.FULL));
+            case WIDE -> Stream.of(shot.withSize(Size.WIDE), shot.withSize(Size.FULL));
             case MID ->
                 Stream.of(Size.MEDIUM, Size.MEDIUM_FULL, Size.MEDIUM_CLOSE)
-                        .map(size -> shot.with("size", size).with("support", inTheKit(Support.HAND_HELD)));
-            case DETAIL -> Stream.of(detail(shot), shot.with("size", Size.EXTREME_CLOSE_UP));
+                        .map(size -> shot.withSize(size).withSupport(inTheKit(Support.HAND_HELD)));
+            case DETAIL -> Stream.of(detail(shot), shot.withSize(Size.EXTREME_CLOSE_UP));
         };
     }
 
@@ -111,9 +111,9 @@ final class Candidates {
 
     private Shot detail(Shot shot) {
         return action.hasThing() && hole.performerId().isEmpty()
-                ? shot.with("insertHeightM", Optional.of(Framing.insertHeightM(action.thingHeightM())))
-                        .with("size", Size.INSERT)
-                : shot.with("size", Size.CLOSE_UP);
+                ? shot.withInsertHeightM(Optional.of(Framing.insertHeightM(action.thingHeightM())))
+                        .withSize(Size.INSERT)
+                : shot.withSize(Size.CLOSE_UP);
     }
 
     private Stream<Double> bearings(Shot shot) {
@@ -126,7 +126,7 @@ final class Candidates {
         Stream<Double> between = hole.view() == View.ANY ? Stream.empty() : BETWEEN_BEARINGS.stream();
         return Stream.concat(preferred.stream(), between)
                 .map(this::onKeptSide)
-                .sorted(Comparator.comparing(bearing -> frontLit(shot.with("bearingDeg", bearing))));
+                .sorted(Comparator.comparing(bearing -> frontLit(shot.withBearingDeg(bearing))));
     }
 
     private double onKeptSide(double bearing) {
@@ -142,10 +142,8 @@ final class Candidates {
         };
         return Glass.settings(plan)
                 .sorted((one, other) -> Double.compare(offWish(one, wished), offWish(other, wished)))
-                .map(setting -> shot.with("focalLengthMm", setting.focalLengthMm())
-                        .with(
-                                "apertureN",
-                                Math.max(USUAL_APERTURE, setting.lens().widestN())));
+                .map(setting -> shot.withFocalLengthMm(setting.focalLengthMm())
+                        .withApertureN(Math.max(USUAL_APERTURE, setting.lens().widestN())));
     }
 
     private static double offWish(Glass.Setting setting, double wished) {
@@ -168,7 +166,7 @@ final class Candidates {
             height = extent.eyeLineM();
         }
         double onASupport = Numbers.clamp(height, LOWEST_M, HIGHEST_M);
-        return shot.with("cameraHeightM", Math.round(onASupport * 100) / 100.0);
+        return shot.withCameraHeightM(Math.round(onASupport * 100) / 100.0);
     }
 
     /** Views that ask nothing of the height leave it to the size. */

@@ -31,7 +31,7 @@ public final class Copies {
 
     /** The same shot once more, right after it. */
     public static Shot duplicate(Plan plan, Shot shot, UUID id, String code) {
-        return coded(shot, id, code).with("rank", rankAfter(plan, shot));
+        return coded(shot, id, code).withRank(rankAfter(plan, shot));
     }
 
     /**
@@ -41,15 +41,15 @@ public final class Copies {
     public static Shot forAction(Plan plan, Shot shot, Action action, UUID id, String code) {
         boolean otherSide = plan.actionOf(shot).side() != action.side();
         Shot copy = coded(shot, id, code)
-                .with("actionId", action.id())
-                .with("subjectId", Optional.empty())
-                .with("rank", Ranks.after(plan.shotsOf(action)))
-                .with("bearingDeg", otherSide ? Degrees.wrap(-shot.bearingDeg()) : shot.bearingDeg())
-                .with("takes", action.once() ? 1 : shot.takes())
-                .with("still", "")
-                .with("note", "");
+                .withActionId(action.id())
+                .withSubjectId(Optional.empty())
+                .withRank(Ranks.after(plan.shotsOf(action)))
+                .withBearingDeg(otherSide ? Degrees.wrap(-shot.bearingDeg()) : shot.bearingDeg())
+                .withTakes(action.once() ? 1 : shot.takes())
+                .withStill("")
+                .withNote("");
         return shot.size() == Size.INSERT && action.hasThing()
-                ? copy.with("insertHeightM", Optional.of(Framing.insertHeightM(action.thingHeightM())))
+                ? copy.withInsertHeightM(Optional.of(Framing.insertHeightM(action.thingHeightM())))
                 : copy;
     }
 
@@ -60,8 +60,8 @@ public final class Copies {
     public static Optional<Shot> forEnding(Plan plan, Shot shot, UUID id, String code) {
         return ending(plan, shot)
                 .map(action -> forAction(plan, shot, action, id, code)
-                        .with("bearingDeg", shot.bearingDeg())
-                        .with("move", reversed(shot.move())));
+                        .withBearingDeg(shot.bearingDeg())
+                        .withMove(reversed(shot.move())));
     }
 
     /** The action of the ending that a picture would be mirrored into. */
@@ -82,33 +82,30 @@ public final class Copies {
         double most = Recording.of(plan, shot).largestPunchIn();
         return Arrays.stream(Size.values())
                 .filter(size -> size != Size.INSERT && size.compareTo(shot.size()) > 0 && shot.size() != Size.INSERT)
-                .map(size -> duplicate(plan, shot, id, code).with("size", size))
+                .map(size -> duplicate(plan, shot, id, code).withSize(size))
                 .filter(tighter -> {
                     double ratio = frame / Stand.of(plan, tighter).framing().heightM();
                     return ratio >= CREDITED_RATIO - ROUNDING && ratio * shot.punchIn() <= most + ROUNDING;
                 })
                 .findFirst()
-                .map(tighter -> tighter.with(
-                        "punchIn",
-                        shot.punchIn()
-                                * frame
-                                / Stand.of(plan, tighter).framing().heightM()));
+                .map(tighter -> tighter.withPunchIn(shot.punchIn()
+                        * frame
+                        / Stand.of(plan, tighter).framing().heightM()));
     }
 
     /** The shot with its first move alone, and another with its second; empty where it has only one. */
     public static List<Change> splitByMove(Plan plan, Shot shot, UUID id, String code) {
         List<Change> changes = new ArrayList<>();
         if (shot.move().moving() && shot.alsoMove().moving()) {
-            changes.add(Change.set(shot, "alsoMove", Move.STILL));
-            changes.add(new Change.Add(duplicate(plan, shot, id, code)
-                    .with("move", shot.alsoMove())
-                    .with("alsoMove", Move.STILL)));
+            changes.add(Change.edit(shot, one -> one.withAlsoMove(Move.STILL)));
+            changes.add(new Change.Add(
+                    duplicate(plan, shot, id, code).withMove(shot.alsoMove()).withAlsoMove(Move.STILL)));
         }
         return changes;
     }
 
     private static Shot coded(Shot shot, UUID id, String code) {
-        return Kind.SHOT.copy(shot, id).with("code", code);
+        return Kind.SHOT.copy(shot, id).withCode(code);
     }
 
     private static Move reversed(Move move) {

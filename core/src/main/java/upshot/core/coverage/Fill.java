@@ -73,7 +73,7 @@ public final class Fill {
                     && plan.shotsOf(action).stream().noneMatch(shot -> shot.priority() == Priority.BONUS);
             for (View view : covered && !action.feature() ? List.of(View.LOW, View.HIGH) : List.<View>of()) {
                 Hole hole = new Hole(action.id(), SizeClass.MID, view, Optional.empty(), "");
-                Optional<Shot> shot = suiting(grown, hole).map(one -> one.with("priority", Priority.BONUS));
+                Optional<Shot> shot = suiting(grown, hole).map(one -> one.withPriority(Priority.BONUS));
                 if (shot.isPresent()) {
                     Shot coded = coded(action, shot.get());
                     grown = grown.apply(new Change.Add(coded));
@@ -103,7 +103,7 @@ public final class Fill {
     }
 
     private Shot coded(Action action, Shot shot) {
-        return shot.with("code", codes.next(action.codePrefix()));
+        return shot.withCode(codes.next(action.codePrefix()));
     }
 
     private Optional<Shot> suiting(Plan plan, Hole hole) {
@@ -134,7 +134,7 @@ public final class Fill {
         boolean gone = ShotRule.judgeAll(plan, shot).stream()
                 .anyMatch(finding ->
                         finding.ruleId().equals(ShotRule.QUICK_CROSSING) && finding.status() == Status.BREAK);
-        return gone ? shot.with("move", Move.FOLLOW).with("reason", MoveReason.FOLLOWS) : shot;
+        return gone ? shot.withMove(Move.FOLLOW).withReason(MoveReason.FOLLOWS) : shot;
     }
 
     /** An opening is entered and an ending left by a move, where nothing in the beat moves yet. */
@@ -148,10 +148,10 @@ public final class Fill {
         Optional<Support> carrier = List.of(Support.GIMBAL, Support.SLIDER).stream()
                 .filter(support -> asked && Candidates.carries(plan, support))
                 .findFirst();
-        return carrier.map(support -> shot.with("support", support)
-                        .with("move", beat.role() == Beat.Role.OPENING ? Move.PUSH : Move.PULL)
-                        .with("moveM", ENTRY_MOVE_M)
-                        .with("reason", MoveReason.REVEALS))
+        return carrier.map(support -> shot.withSupport(support)
+                        .withMove(beat.role() == Beat.Role.OPENING ? Move.PUSH : Move.PULL)
+                        .withMoveM(ENTRY_MOVE_M)
+                        .withReason(MoveReason.REVEALS))
                 .filter(moved -> ShotRule.canStand(plan, moved))
                 .orElse(shot);
     }
@@ -161,7 +161,7 @@ public final class Fill {
         boolean lacking = hole.view() == View.ANY
                 && hole.sizeClass() != SizeClass.DETAIL
                 && shotsOf(plan, beat).stream().noneMatch(Shot::foreground);
-        return lacking ? shot.with("foreground", true) : shot;
+        return lacking ? shot.withForeground(true) : shot;
     }
 
     private static List<Shot> shotsOf(Plan plan, Beat beat) {

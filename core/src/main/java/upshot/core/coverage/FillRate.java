@@ -38,7 +38,7 @@ final class FillRate {
         }
         double most = mostTimes(plan.house().speed(), action, shot.size().sizeClass());
         return rates(plan, most).stream()
-                .map(rate -> shot.with("captureRate", rate))
+                .map(rate -> shot.withCaptureRate(rate))
                 .filter(suits)
                 .filter(faster ->
                         ShotRule.judgeAll(plan, faster).stream().noneMatch(finding -> finding.status() == Status.BREAK))

@@ -24,7 +24,7 @@ public final class Turn {
             for (int way : new int[] {1, -1}) {
                 double bearing = Degrees.wrap(round + way * turn);
                 boolean sameSide = !ScreenTravel.of(bearing, false, neutral).opposes(side);
-                if (sameSide && accepted.test(shot.with("bearingDeg", bearing))) {
+                if (sameSide && accepted.test(shot.withBearingDeg(bearing))) {
                     return Optional.of(bearing);
                 }
             }

@@ -117,6 +117,6 @@ final class ActionMatch implements MeetingRule {
     }
 
     private static Mend straight(Picture into) {
-        return new Mend("Make it a straight cut", Change.set(into.use(), "entry", Entry.STRAIGHT));
+        return new Mend("Make it a straight cut", Change.edit(into.use(), one -> one.withEntry(Entry.STRAIGHT)));
     }
 }

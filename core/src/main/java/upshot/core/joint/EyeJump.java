@@ -107,11 +107,10 @@ final class EyeJump implements MeetingRule {
     private static List<Mend> mends(Around plan, Picture out, Picture into, double limit) {
         return Arrays.stream(Placement.values())
                 .filter(placement -> placement != into.shot().placement())
-                .filter(placement ->
-                        jump(plan, out, into, into.shot().with("placement", placement)) <= limit + ROUNDING)
+                .filter(placement -> jump(plan, out, into, into.shot().withPlacement(placement)) <= limit + ROUNDING)
                 .map(placement -> new Mend(
                         "Place %s in the %s".formatted(into.shot().code(), placement.label()),
-                        Change.set(into.shot(), "placement", placement)))
+                        Change.edit(into.shot(), one -> one.withPlacement(placement))))
                 .toList();
     }
 

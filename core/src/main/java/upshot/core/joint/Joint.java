@@ -14,7 +14,7 @@ import upshot.core.plan.View;
 final class Joint extends View {
 
     private static final Said NOTHING = new Said(
-            new OfPast(new Past.Seen(List.of(), List.of()), List.of()),
+            new OfPast(new Past.Seen(List.of()), List.of()),
             new OfDay(OptionalInt.empty(), OptionalInt.empty(), List.of()),
             List.of());
 

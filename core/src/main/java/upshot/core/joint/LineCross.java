@@ -103,7 +103,7 @@ final class LineCross implements LooksBack {
                 List.of(
                         new Mend(
                                 "Shoot %s from bearing %s".formatted(into.shot().code(), Say.degrees(bearing)),
-                                Change.set(into.shot(), "bearingDeg", bearing)),
-                        new Mend("Mark as a return", Change.set(into.use(), "entry", Entry.RETURN))));
+                                Change.edit(into.shot(), one -> one.withBearingDeg(bearing))),
+                        new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN)))));
     }
 }

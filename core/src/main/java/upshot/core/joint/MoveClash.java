@@ -130,7 +130,7 @@ final class MoveClash implements MeetingRule {
                 List.of(
                         new Mend(
                                 "Hold %s still".formatted(out.shot().code()),
-                                Change.set(out.shot(), "move", Move.STILL)),
-                        new Mend("Mark as matched", Change.set(into.use(), "entry", Entry.MATCHED))));
+                                Change.edit(out.shot(), one -> one.withMove(Move.STILL))),
+                        new Mend("Mark as matched", Change.edit(into.use(), one -> one.withEntry(Entry.MATCHED)))));
     }
 }

@@ -73,7 +73,7 @@ final class SameSeconds implements PastRule {
                 List.of(
                         new Mend(
                                 "Begin after what was shown, at %s s".formatted(Say.number(before.toS, 2)),
-                                Change.set(into.use(), "inS", Optional.of(before.toS))),
-                        new Mend("Repeat it on purpose", Change.set(into.use(), "entry", Entry.REPEAT))));
+                                Change.edit(into.use(), one -> one.withInS(Optional.of(before.toS)))),
+                        new Mend("Repeat it on purpose", Change.edit(into.use(), one -> one.withEntry(Entry.REPEAT)))));
     }
 }

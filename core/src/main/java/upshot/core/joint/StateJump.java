@@ -66,6 +66,6 @@ final class StateJump implements LooksBack {
                                 earlier.shot().code(),
                                 into.action().setsState(),
                                 into.shot().code()),
-                List.of(new Mend("Mark as a return", Change.set(into.use(), "entry", Entry.RETURN))));
+                List.of(new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN)))));
     }
 }

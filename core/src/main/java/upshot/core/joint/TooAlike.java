@@ -109,7 +109,7 @@ final class TooAlike implements MeetingRule {
                 new Measured(eyes, TWIN_EYES, Quantity.SHARE),
                 "Two subjects of one kind sit at the same place in frames of the same size, %s apart."
                         .formatted(Say.degrees(likeness.angleDeg())),
-                List.of(new Mend("Mark as matched", Change.set(into.use(), "entry", Entry.MATCHED)))));
+                List.of(new Mend("Mark as matched", Change.edit(into.use(), one -> one.withEntry(Entry.MATCHED))))));
     }
 
     private static SubjectKind kind(Around plan, Picture placed) {
@@ -139,12 +139,13 @@ final class TooAlike implements MeetingRule {
                                     Likeness.between(plan, fixed, candidate).clear())
                     .ifPresent(bearing -> mends.add(new Mend(
                             "Shoot %s from bearing %s".formatted(turned.code(), Say.degrees(bearing)),
-                            Change.set(turned, "bearingDeg", bearing))));
+                            Change.edit(turned, one -> one.withBearingDeg(bearing)))));
             otherSize(plan, fixed, turned)
                     .ifPresent(size -> mends.add(new Mend(
-                            "Make %s a %s".formatted(turned.code(), size.label()), Change.set(turned, "size", size))));
+                            "Make %s a %s".formatted(turned.code(), size.label()),
+                            Change.edit(turned, one -> one.withSize(size)))));
         }
-        mends.add(new Mend("Mark as a jump on purpose", Change.set(into.use(), "entry", Entry.JUMP)));
+        mends.add(new Mend("Mark as a jump on purpose", Change.edit(into.use(), one -> one.withEntry(Entry.JUMP))));
         return mends;
     }
 
@@ -156,8 +157,8 @@ final class TooAlike implements MeetingRule {
         ladder.remove(resized.size());
         ladder.sort((one, other) -> Integer.compare(Math.abs(one.ordinal() - rung), Math.abs(other.ordinal() - rung)));
         return ladder.stream()
-                .filter(size -> Likeness.between(plan, fixed, resized.with("size", size))
-                        .clear())
+                .filter(size ->
+                        Likeness.between(plan, fixed, resized.withSize(size)).clear())
                 .findFirst();
     }
 }

@@ -65,7 +65,8 @@ final class TransitionFit implements MeetingRule {
                 "The %s lasts %d frames and one of the two uses only %d."
                         .formatted(into.use().entry().label(), lasts, shortest),
                 List.of(new Mend(
-                        "Make it %d frames long".formatted(shortest), Change.set(into.use(), "joinFrames", shortest))));
+                        "Make it %d frames long".formatted(shortest),
+                        Change.edit(into.use(), one -> one.withJoinFrames(shortest)))));
     }
 
     private Optional<Finding> whipped(Picture out, Picture into) {
@@ -76,11 +77,13 @@ final class TransitionFit implements MeetingRule {
         List<Change> changes = new ArrayList<>();
         for (Shot shot : List.of(out.shot(), into.shot())) {
             if (!pans(shot)) {
-                changes.add(Change.set(shot, shot.move().moving() ? "alsoMove" : "move", Move.PAN));
+                changes.add(Change.edit(
+                        shot, one -> one.move().moving() ? one.withAlsoMove(Move.PAN) : one.withMove(Move.PAN)));
             }
         }
         if (out.shot().moveBack() != into.shot().moveBack()) {
-            changes.add(Change.set(into.shot(), "moveBack", out.shot().moveBack()));
+            changes.add(
+                    Change.edit(into.shot(), one -> one.withMoveBack(out.shot().moveBack())));
         }
         return broken(
                 out,
@@ -99,7 +102,7 @@ final class TransitionFit implements MeetingRule {
         List<Change> changes = new ArrayList<>();
         for (Shot shot : List.of(out.shot(), into.shot())) {
             if (!shot.foreground()) {
-                changes.add(Change.set(shot, "foreground", true));
+                changes.add(Change.edit(shot, one -> one.withForeground(true)));
             }
         }
         return changes.isEmpty()
@@ -131,7 +134,8 @@ final class TransitionFit implements MeetingRule {
                                 .formatted(
                                         into.shot().code(),
                                         out.shot().placement().label()),
-                        Change.set(into.shot(), "placement", out.shot().placement()))));
+                        Change.edit(
+                                into.shot(), one -> one.withPlacement(out.shot().placement())))));
     }
 
     /** One shot goes on, at another speed. */
@@ -153,7 +157,8 @@ final class TransitionFit implements MeetingRule {
                         : "A ramp changes the speed within one shot; %s and %s are two."
                                 .formatted(out.shot().code(), into.shot().code()),
                 oneShot
-                        ? List.of(new Mend("Change the speed here", Change.set(into.use(), "frameStep", other)))
+                        ? List.of(new Mend(
+                                "Change the speed here", Change.edit(into.use(), one -> one.withFrameStep(other))))
                         : List.of());
     }
 
@@ -167,7 +172,8 @@ final class TransitionFit implements MeetingRule {
                 ? List.of()
                 : List.of(new Mend(
                         "Play it backwards",
-                        Change.set(into.use(), "frameStep", -into.use().frameStep())));
+                        Change.edit(
+                                into.use(), one -> one.withFrameStep(-into.use().frameStep()))));
         return broken(
                 out,
                 into,
@@ -181,7 +187,7 @@ final class TransitionFit implements MeetingRule {
 
     private Optional<Finding> broken(Picture out, Picture into, Measured measured, String why, List<Mend> own) {
         List<Mend> mends = new ArrayList<>(own);
-        mends.add(new Mend("Make it a straight cut", Change.set(into.use(), "entry", Entry.STRAIGHT)));
+        mends.add(new Mend("Make it a straight cut", Change.edit(into.use(), one -> one.withEntry(Entry.STRAIGHT))));
         return Optional.of(new Finding(
                 id(),
                 Status.BREAK,

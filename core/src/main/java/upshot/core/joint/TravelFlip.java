@@ -120,13 +120,13 @@ final class TravelFlip implements LooksBack {
         return List.of(
                 mirrored(into.shot()),
                 mirrored(before.shot()),
-                new Mend("Mark as a return", Change.set(into.use(), "entry", Entry.RETURN)));
+                new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN))));
     }
 
     private static Mend mirrored(Shot shot) {
         double bearing = Degrees.wrap(-shot.bearingDeg());
         return new Mend(
                 "Shoot %s from bearing %s".formatted(shot.code(), Say.degrees(bearing)),
-                Change.set(shot, "bearingDeg", bearing));
+                Change.edit(shot, one -> one.withBearingDeg(bearing)));
     }
 }

@@ -177,7 +177,7 @@ public record Clash(List<String> limits) {
         LocalTime call = plan.brief().callTime();
         limits.add(new Limit(
                 "The wrap is at %s".formatted(plan.brief().wrapTime()),
-                without -> without.apply(Change.set(without.brief(), "wrapTime", call.minusMinutes(1)))));
+                without -> without.apply(Change.edit(without.brief(), one -> one.withWrapTime(call.minusMinutes(1))))));
         for (Shot shot : plan.shots()) {
             limits.add(new Limit(
                     "%s is a must-have".formatted(shot.code()),

@@ -44,9 +44,9 @@ public record WhatIf(Kind what, LocalTime time, Optional<UUID> subjectId) {
     public Change.Batch change(Plan plan) {
         List<Change> changes = new ArrayList<>();
         switch (what) {
-            case WRAP -> changes.add(Change.set(plan.brief(), "wrapTime", time));
+            case WRAP -> changes.add(Change.edit(plan.brief(), one -> one.withWrapTime(time)));
             case RAIN -> rain(plan, changes);
-            case LEAVES -> changes.add(Change.set(leaving(plan), "untilTime", Optional.of(time)));
+            case LEAVES -> changes.add(Change.edit(leaving(plan), one -> one.withUntilTime(Optional.of(time))));
         }
         return Change.batch(changes);
     }
@@ -61,7 +61,7 @@ public record WhatIf(Kind what, LocalTime time, Optional<UUID> subjectId) {
                             brief.minutesAfterCall(opens) <= brief.dayMinutes() && brief.minutesAfterCall(opens) >= dry)
                     .isPresent();
             if (spot.outdoors() && !openLater) {
-                changes.add(Change.set(spot, "opensTime", Optional.of(time)));
+                changes.add(Change.edit(spot, one -> one.withOpensTime(Optional.of(time))));
             }
         }
         if (changes.isEmpty()) {

@@ -59,10 +59,10 @@ public final class WrittenOrder {
         }
         Turn turn = present.get();
         if (turn.rank() != rank) {
-            changes.add(Change.set(turn, "rank", rank));
+            changes.add(Change.edit(turn, one -> one.withRank(rank)));
         }
         if (!turn.shiftId().equals(shift)) {
-            changes.add(Change.set(turn, "shiftId", shift));
+            changes.add(Change.edit(turn, one -> one.withShiftId(shift)));
         }
         return present;
     }
@@ -99,7 +99,7 @@ public final class WrittenOrder {
                 : Optional.empty();
         Optional<Turn> turn = shoot.turnOf(slot.setup());
         if (turn.isPresent()) {
-            return Change.batch(List.of(Change.set(turn.get(), "pinnedTime", time)));
+            return Change.batch(List.of(Change.edit(turn.get(), one -> one.withPinnedTime(time))));
         }
         List<Change> changes =
                 new ArrayList<>(of(shoot, day.order().crews(), ids).changes());
@@ -122,7 +122,7 @@ public final class WrittenOrder {
     /** Lets a setup go by decision, so that the day no longer asks for it. */
     public static Change.Batch letGo(Shoot shoot, Supplier<UUID> ids, Setup setup) {
         return shoot.turnOf(setup)
-                .map(turn -> Change.batch(List.of(Change.set(turn, "letGo", true))))
+                .map(turn -> Change.batch(List.of(Change.edit(turn, one -> one.withLetGo(true)))))
                 .orElseGet(() -> Change.batch(List.of(new Change.Add(
                         new Turn(ids.get(), setup.first().id(), Optional.empty(), 0, Optional.empty(), true)))));
     }

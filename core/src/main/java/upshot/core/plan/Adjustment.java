@@ -17,6 +17,10 @@ public record Adjustment(UUID id, Threshold threshold, double value) implements 
         value = Check.range("value", threshold.label(), value, threshold.least(), threshold.most(), threshold.unit());
     }
 
+    public Adjustment withValue(double value) {
+        return Kind.ADJUSTMENT.with(this, "value", value);
+    }
+
     @Override
     public String label() {
         return threshold.label();

@@ -132,6 +132,22 @@ public record Brief(
         return zone.isEmpty() ? ZoneOffset.UTC : ZoneId.of(zone);
     }
 
+    public Brief withWrapTime(LocalTime wrapTime) {
+        return Kind.BRIEF.with(this, "wrapTime", wrapTime);
+    }
+
+    public Brief withZone(String zone) {
+        return Kind.BRIEF.with(this, "zone", zone);
+    }
+
+    public Brief withCoordinates(Optional<Coordinates> coordinates) {
+        return Kind.BRIEF.with(this, "coordinates", coordinates);
+    }
+
+    public Brief withName(String name) {
+        return Kind.BRIEF.with(this, "name", name);
+    }
+
     @Override
     public String label() {
         return name;

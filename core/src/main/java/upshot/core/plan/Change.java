@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** A step from one plan to the next. Everything needed to take it back is inside it. */
@@ -83,6 +84,16 @@ public sealed interface Change {
         Kind<?> kind = Kind.of(present);
         Field found = kind.field(field).orElseThrow(() -> new IllegalArgumentException(kind + " has no " + field));
         return new Set(kind, present.id(), field, found.of(present), after);
+    }
+
+    /** Sets what differs in another state of a record from the one that the plan holds now. */
+    static <R extends PlanRecord> Change edit(R present, UnaryOperator<R> edit) {
+        R edited = edit.apply(present);
+        List<Set> sets = Kind.of(present).fields().stream()
+                .filter(field -> !field.of(present).equals(field.of(edited)))
+                .map(field -> set(present, field.name(), field.of(edited)))
+                .toList();
+        return sets.size() == 1 ? sets.get(0) : batch(sets);
     }
 
     static Batch batch(List<? extends Change> changes) {

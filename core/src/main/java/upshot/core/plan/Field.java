@@ -3,6 +3,7 @@ package upshot.core.plan;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -13,13 +14,18 @@ import java.util.UUID;
  */
 public final class Field {
 
+    private final List<RecordComponent> path;
     private final RecordComponent component;
     private final Class<?> type;
     private final boolean optional;
     private final Optional<String> refersTo;
 
-    Field(RecordComponent component) {
-        this.component = component;
+    /**
+     * @param path from the record through its part to the component itself
+     */
+    Field(List<RecordComponent> path) {
+        this.path = path;
+        this.component = path.get(path.size() - 1);
         Refers refers = component.getAnnotation(Refers.class);
         this.refersTo = Optional.ofNullable(refers).map(Refers::to);
         this.optional = component.getType() == Optional.class;
@@ -48,10 +54,18 @@ public final class Field {
 
     /** The value that a record holds here. */
     public Object of(PlanRecord plannedRecord) {
+        Object value = plannedRecord;
+        for (RecordComponent step : path) {
+            value = read(step, value);
+        }
+        return value;
+    }
+
+    static Object read(RecordComponent component, Object from) {
         try {
-            return component.getAccessor().invoke(plannedRecord);
+            return component.getAccessor().invoke(from);
         } catch (IllegalAccessException | InvocationTargetException broken) {
-            throw new IllegalStateException("The field " + name() + " cannot be read", broken);
+            throw new IllegalStateException("The field " + component.getName() + " cannot be read", broken);
         }
     }
 

@@ -1,9 +1,5 @@
 package upshot.core.plan;
 
-import java.lang.reflect.Constructor;
-import java.lang.reflect.InvocationTargetException;
-import java.lang.reflect.RecordComponent;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -84,21 +80,15 @@ public final class Kind<R extends PlanRecord> {
     private final Class<R> type;
     private final List<Field> fields;
     private final List<Field> references;
-    private final Constructor<R> constructor;
+    private final Maker<R> maker;
 
     private Kind(String name, Class<R> type) {
         this.name = name;
         this.type = type;
-        RecordComponent[] components = type.getRecordComponents();
-        this.fields = Arrays.stream(components).map(Field::new).toList();
+        this.maker = new Maker<>(type);
+        this.fields = maker.fields();
         this.references =
                 fields.stream().filter(field -> field.refersTo().isPresent()).toList();
-        try {
-            this.constructor = type.getDeclaredConstructor(
-                    Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new));
-        } catch (NoSuchMethodException impossible) {
-            throw new IllegalStateException(impossible);
-        }
     }
 
     /** The kind a record is of. */
@@ -138,16 +128,7 @@ public final class Kind<R extends PlanRecord> {
      * @throws InvalidField when the record refuses a value
      */
     public R create(Object... values) {
-        try {
-            return constructor.newInstance(values);
-        } catch (InvocationTargetException refused) {
-            if (refused.getCause() instanceof RuntimeException reason) {
-                throw reason;
-            }
-            throw new IllegalStateException(refused);
-        } catch (ReflectiveOperationException broken) {
-            throw new IllegalStateException("A %s cannot be made".formatted(name), broken);
-        }
+        return maker.make(values);
     }
 
     /**
@@ -160,6 +141,11 @@ public final class Kind<R extends PlanRecord> {
             throw new InvalidField(fieldName, "A %s has no %s that can be set.".formatted(name, fieldName));
         }
         return changed(plannedRecord, fieldName, value);
+    }
+
+    /** The same record with one of its parts changed. */
+    R with(R plannedRecord, Part part) {
+        return maker.with(plannedRecord, part);
     }
 
     /** The same record under another id. */

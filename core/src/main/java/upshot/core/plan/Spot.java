@@ -113,6 +113,18 @@ public record Spot(
         return Kind.SPOT.with(this, field, value);
     }
 
+    public Spot withOpensTime(Optional<LocalTime> opensTime) {
+        return Kind.SPOT.with(this, "opensTime", opensTime);
+    }
+
+    public Spot withRank(double rank) {
+        return Kind.SPOT.with(this, "rank", rank);
+    }
+
+    public Spot withLux(double lux) {
+        return Kind.SPOT.with(this, "lux", lux);
+    }
+
     @Override
     public String label() {
         return name;

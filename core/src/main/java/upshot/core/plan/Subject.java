@@ -88,6 +88,14 @@ public record Subject(
                 "");
     }
 
+    public Subject withHeightM(double heightM) {
+        return Kind.SUBJECT.with(this, "heightM", heightM);
+    }
+
+    public Subject withUntilTime(Optional<LocalTime> untilTime) {
+        return Kind.SUBJECT.with(this, "untilTime", untilTime);
+    }
+
     @Override
     public String label() {
         return name;

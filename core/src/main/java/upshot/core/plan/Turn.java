@@ -35,6 +35,22 @@ public record Turn(
         return new Turn(id, shotId, Optional.empty(), rank, Optional.empty(), false);
     }
 
+    public Turn withShiftId(Optional<UUID> shiftId) {
+        return Kind.TURN.with(this, "shiftId", shiftId);
+    }
+
+    public Turn withRank(double rank) {
+        return Kind.TURN.with(this, "rank", rank);
+    }
+
+    public Turn withPinnedTime(Optional<LocalTime> pinnedTime) {
+        return Kind.TURN.with(this, "pinnedTime", pinnedTime);
+    }
+
+    public Turn withLetGo(boolean letGo) {
+        return Kind.TURN.with(this, "letGo", letGo);
+    }
+
     @Override
     public String label() {
         return "turn";

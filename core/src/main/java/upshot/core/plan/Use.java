@@ -79,6 +79,38 @@ public record Use(
         return Kind.USE.with(this, field, value);
     }
 
+    public Use withFrameStep(double frameStep) {
+        return Kind.USE.with(this, "frameStep", frameStep);
+    }
+
+    public Use withFrames(int frames) {
+        return Kind.USE.with(this, "frames", frames);
+    }
+
+    public Use withEntry(Entry entry) {
+        return Kind.USE.with(this, "entry", entry);
+    }
+
+    public Use withJoinFrames(int joinFrames) {
+        return Kind.USE.with(this, "joinFrames", joinFrames);
+    }
+
+    public Use withRank(double rank) {
+        return Kind.USE.with(this, "rank", rank);
+    }
+
+    public Use withInS(Optional<Double> inS) {
+        return Kind.USE.with(this, "inS", inS);
+    }
+
+    public Use withShotId(UUID shotId) {
+        return Kind.USE.with(this, "shotId", shotId);
+    }
+
+    public Use withPinned(boolean pinned) {
+        return Kind.USE.with(this, "pinned", pinned);
+    }
+
     @Override
     public String label() {
         return "use of " + frames + " frames";

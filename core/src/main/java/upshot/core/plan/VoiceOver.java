@@ -26,6 +26,14 @@ public record VoiceOver(UUID id, double startS, double endS, String words) imple
         return startS;
     }
 
+    public VoiceOver withEndS(double endS) {
+        return Kind.VOICE.with(this, "endS", endS);
+    }
+
+    public VoiceOver withStartS(double startS) {
+        return Kind.VOICE.with(this, "startS", startS);
+    }
+
     @Override
     public String label() {
         return "voice from " + startS + " s";

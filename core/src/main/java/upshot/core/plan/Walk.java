@@ -29,6 +29,10 @@ public record Walk(
         return fromSpotId.equals(one) && toSpotId.equals(other) || fromSpotId.equals(other) && toSpotId.equals(one);
     }
 
+    public Walk withMinutes(double minutes) {
+        return Kind.WALK.with(this, "minutes", minutes);
+    }
+
     @Override
     public String label() {
         return "walk";

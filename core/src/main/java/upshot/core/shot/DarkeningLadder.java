@@ -56,19 +56,19 @@ public final class DarkeningLadder {
                 .map(filter -> new Rung(
                         filter.stops(),
                         "%s, %s".formatted(filter.name(), Say.stops(filter.stops())),
-                        Optional.of(Change.set(shot, "ndStops", shot.ndStops() + filter.stops()))));
+                        Optional.of(Change.edit(shot, one -> one.withNdStops(shot.ndStops() + filter.stops())))));
     }
 
     private static Optional<Rung> shutter(Around plan, Shot shot, double left) {
         double stops = Math.min(SHUTTER_STOPS, left);
         double perSecond = Exposing.shutter(plan, shot).perSecond() * Math.pow(2, stops);
-        Shot shorter = shot.with("shutterPerS", Optional.of(perSecond));
+        Shot shorter = shot.withShutterPerS(Optional.of(perSecond));
         return stops < LEAST || !new LampFlicker().judge(plan, shorter).isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Rung(
                         stops,
                         "Shutter 1/%s, %s".formatted(Say.number(perSecond, 1), Say.stops(stops)),
-                        Optional.of(Change.set(shot, "shutterPerS", Optional.of(perSecond)))));
+                        Optional.of(Change.edit(shot, one -> one.withShutterPerS(Optional.of(perSecond))))));
     }
 
     private static Optional<Rung> aperture(Shot shot, double left) {
@@ -80,7 +80,7 @@ public final class DarkeningLadder {
         return Optional.of(new Rung(
                 stops,
                 "Close to f/%s".formatted(Say.number(closed, 1)),
-                Optional.of(Change.set(shot, "apertureN", closed))));
+                Optional.of(Change.edit(shot, one -> one.withApertureN(closed)))));
     }
 
     private static Optional<Rung> iso(Around plan, Shot shot, double left) {
@@ -89,7 +89,9 @@ public final class DarkeningLadder {
         int lowered = (int) Math.max(lowest, Math.round(shot.iso() / Math.pow(2, Math.max(0, stops))));
         return stops < LEAST
                 ? Optional.empty()
-                : Optional.of(
-                        new Rung(stops, "ISO %d".formatted(lowered), Optional.of(Change.set(shot, "iso", lowered))));
+                : Optional.of(new Rung(
+                        stops,
+                        "ISO %d".formatted(lowered),
+                        Optional.of(Change.edit(shot, one -> one.withIso(lowered)))));
     }
 }

@@ -74,14 +74,14 @@ public final class ExposureLadder {
         double wanted = Math.min(SHUTTER_STOPS, thirds(missing));
         double perSecond = Math.max(shot.captureRate().perSecond(), present / Math.pow(2, wanted));
         double stops = Math.log(present / perSecond) / Math.log(2);
-        Shot longer = shot.with("shutterPerS", Optional.of(perSecond));
+        Shot longer = shot.withShutterPerS(Optional.of(perSecond));
         boolean safe = new LampFlicker().judge(plan, longer).isEmpty();
         return missing <= 0 || stops < 0.05 || !safe
                 ? Optional.empty()
                 : Optional.of(new Rung(
                         stops,
                         "Shutter 1/%s, %s".formatted(Say.number(perSecond, 1), Say.stops(stops)),
-                        Optional.of(Change.set(shot, "shutterPerS", Optional.of(perSecond)))));
+                        Optional.of(Change.edit(shot, one -> one.withShutterPerS(Optional.of(perSecond))))));
     }
 
     private static Optional<Rung> aperture(Around plan, Shot shot, double missing) {
@@ -102,7 +102,7 @@ public final class ExposureLadder {
                                 Say.number(Math.max(widest, opened), 1),
                                 Say.metres(depth.nearM()),
                                 Double.isInfinite(depth.farM()) ? "the horizon" : Say.metres(depth.farM())),
-                Optional.of(Change.set(shot, "apertureN", Math.max(widest, opened)))));
+                Optional.of(Change.edit(shot, one -> one.withApertureN(Math.max(widest, opened))))));
     }
 
     private static Optional<Rung> iso(Around plan, Shot shot, double missing) {
@@ -113,6 +113,7 @@ public final class ExposureLadder {
             return Optional.empty();
         }
         int raised = (int) Math.min(body.highestIso(), Math.round(shot.iso() * Math.pow(2, stops)));
-        return Optional.of(new Rung(stops, "ISO %d".formatted(raised), Optional.of(Change.set(shot, "iso", raised))));
+        return Optional.of(new Rung(
+                stops, "ISO %d".formatted(raised), Optional.of(Change.edit(shot, one -> one.withIso(raised)))));
     }
 }

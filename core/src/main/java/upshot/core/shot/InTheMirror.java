@@ -79,7 +79,7 @@ final class InTheMirror implements ShotRule {
                 Turn.smallest(plan, shot, turned -> !shows(plan, turned)).stream()
                         .map(bearing -> new Mend(
                                 "Shoot from bearing %s".formatted(Say.degrees(bearing)),
-                                Change.set(shot, "bearingDeg", bearing)))
+                                Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList());
     }
 

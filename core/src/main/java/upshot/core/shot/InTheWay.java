@@ -54,7 +54,7 @@ final class InTheWay implements ShotRule {
                 Turn.smallest(plan, shot, turned -> !standsInZone(plan, turned)).stream()
                         .map(bearing -> new Mend(
                                 "Shoot from bearing %s".formatted(Say.degrees(bearing)),
-                                Change.set(shot, "bearingDeg", bearing)))
+                                Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList()));
     }
 

@@ -78,25 +78,26 @@ final class LampFlicker implements ShotRule {
         // A whole number of pulses in each frame, and no frame longer than its own time.
         for (int whole = 1; whole <= 4 && shot.captureRate().perSecond() <= (double) pulses / whole; whole++) {
             double perSecond = (double) pulses / whole;
-            if (clear(plan, shot.with("shutterPerS", Optional.of(perSecond)))) {
+            if (clear(plan, shot.withShutterPerS(Optional.of(perSecond)))) {
                 mends.add(new Mend(
                         "Shutter 1/%s".formatted(Say.number(perSecond, 1)),
-                        Change.set(shot, "shutterPerS", Optional.of(perSecond))));
+                        Change.edit(shot, one -> one.withShutterPerS(Optional.of(perSecond)))));
             }
         }
         if (spot.lampsCanGoOff()) {
-            mends.add(new Mend("Lamps off", Change.set(shot, "lampsOff", true)));
+            mends.add(new Mend("Lamps off", Change.edit(shot, one -> one.withLampsOff(true))));
         }
         plan.modesOf(plan.bodies().get(0)).stream()
                 .flatMap(mode -> mode.rates().rates().stream())
                 .distinct()
                 .filter(rate -> Math.abs(pulses / rate.perSecond() - Math.rint(pulses / rate.perSecond())) < 1e-9)
                 .filter(rate -> !rate.equals(shot.captureRate()))
-                .filter(rate -> clear(plan, shot.with("captureRate", rate)))
+                .filter(rate -> clear(plan, shot.withCaptureRate(rate)))
                 .min(Comparator.comparingDouble(rate ->
                         Math.abs(Math.log(rate.perSecond() / shot.captureRate().perSecond()))))
-                .ifPresent(rate -> mends.add(
-                        new Mend("%s frames a second".formatted(rate.label()), Change.set(shot, "captureRate", rate))));
+                .ifPresent(rate -> mends.add(new Mend(
+                        "%s frames a second".formatted(rate.label()),
+                        Change.edit(shot, one -> one.withCaptureRate(rate)))));
         return mends;
     }
 

@@ -58,6 +58,7 @@ final class LeadRoom implements ShotRule {
                 "It goes %s and stands in the %s: %s %% of the picture lie ahead."
                         .formatted(travel.label(), shot.placement().label(), Say.number(100 * ahead, 0)),
                 List.of(new Mend(
-                        "Place it in the %s".formatted(other.label()), Change.set(shot, "placement", other)))));
+                        "Place it in the %s".formatted(other.label()),
+                        Change.edit(shot, one -> one.withPlacement(other))))));
     }
 }

@@ -49,7 +49,7 @@ final class Level implements ShotRule {
                 "The horizon falls off by %s°; past %s° it looks like a slip."
                         .formatted(Say.number(off, 1), Say.number(WITHIN_DEG, 0)),
                 List.of(
-                        new Mend("Level it", Change.set(shot, "rollDeg", 0.0)),
-                        new Mend("It is meant", Change.set(shot, "rollMeant", true)))));
+                        new Mend("Level it", Change.edit(shot, one -> one.withRollDeg(0.0))),
+                        new Mend("It is meant", Change.edit(shot, one -> one.withRollMeant(true))))));
     }
 }

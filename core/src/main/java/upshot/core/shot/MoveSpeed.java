@@ -68,8 +68,9 @@ final class MoveSpeed implements ShotRule {
                                 Say.number(quickest, 1)),
                 most > 0
                         ? List.of(new Mend(
-                                "Move %s".formatted(Say.metres(floor(most))), Change.set(shot, "moveM", floor(most))))
-                        : List.of(new Mend("Keep still", Change.set(shot, "move", Move.STILL)))));
+                                "Move %s".formatted(Say.metres(floor(most))),
+                                Change.edit(shot, one -> one.withMoveM(floor(most)))))
+                        : List.of(new Mend("Keep still", Change.edit(shot, one -> one.withMove(Move.STILL))))));
     }
 
     private Optional<Finding> turn(Around plan, Shot shot, Moving moving) {
@@ -90,7 +91,8 @@ final class MoveSpeed implements ShotRule {
                                     Say.number(moving.screenS(), 2),
                                     Say.degrees(speed),
                                     Say.degrees(PAN_DEG_PER_S)),
-                    List.of(new Mend("Turn %s".formatted(Say.degrees(most)), Change.set(shot, "turnDeg", most)))));
+                    List.of(new Mend(
+                            "Turn %s".formatted(Say.degrees(most)), Change.edit(shot, one -> one.withTurnDeg(most))))));
         }
         boolean followsMover = shot.reason() == MoveReason.FOLLOWS;
         if (followsMover || moving.screenS() >= smoothS - ROUNDING) {
@@ -108,7 +110,7 @@ final class MoveSpeed implements ShotRule {
                                 Say.degrees(moving.fieldDeg()),
                                 Say.number(smoothS, 1),
                                 Say.number(moving.screenS(), 2)),
-                List.of(new Mend("It follows a mover", Change.set(shot, "reason", MoveReason.FOLLOWS)))));
+                List.of(new Mend("It follows a mover", Change.edit(shot, one -> one.withReason(MoveReason.FOLLOWS))))));
     }
 
     private static double floor(double value) {

@@ -64,9 +64,11 @@ final class NoSuchLight implements ShotRule {
                 .ifPresent(window -> mends.add(new Mend(
                         "Shoot it %s to %s".formatted(minute(hour, window.from()), minute(hour, window.until())),
                         Change.batch(List.of(
-                                Change.set(action, "fromTime", Optional.of(minute(hour, window.from()))),
-                                Change.set(action, "untilTime", Optional.of(minute(hour, window.until()))))))));
-        mends.add(new Mend("Take any light", Change.set(action, "wantedLight", WantedLight.ANY)));
+                                Change.edit(action, one -> one.withFromTime(Optional.of(minute(hour, window.from())))),
+                                Change.edit(
+                                        action,
+                                        one -> one.withUntilTime(Optional.of(minute(hour, window.until())))))))));
+        mends.add(new Mend("Take any light", Change.edit(action, one -> one.withWantedLight(WantedLight.ANY))));
         return new Finding(
                 id(),
                 Status.BREAK,

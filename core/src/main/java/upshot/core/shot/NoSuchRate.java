@@ -54,7 +54,8 @@ final class NoSuchRate implements ShotRule {
                         .formatted(body.name(), shot.captureRate().label()),
                 nearest
                         .map(rate -> new Mend(
-                                "%s frames a second".formatted(rate.label()), Change.set(shot, "captureRate", rate)))
+                                "%s frames a second".formatted(rate.label()),
+                                Change.edit(shot, one -> one.withCaptureRate(rate))))
                         .stream()
                         .toList()));
     }

@@ -48,7 +48,7 @@ final class OneMove implements ShotRule {
         }
         if (shot.zooms()) {
             moves.add("zoom");
-            mends.add(new Mend("No zoom", Change.set(shot, "zooms", false)));
+            mends.add(new Mend("No zoom", Change.edit(shot, one -> one.withZooms(false))));
         }
         if (two) {
             mends.add(only(shot, shot.move()));
@@ -68,6 +68,8 @@ final class OneMove implements ShotRule {
     private static Mend only(Shot shot, Move kept) {
         return new Mend(
                 "Only %s".formatted(kept.label()),
-                Change.batch(List.of(Change.set(shot, "move", kept), Change.set(shot, "alsoMove", Move.STILL))));
+                Change.batch(List.of(
+                        Change.edit(shot, one -> one.withMove(kept)),
+                        Change.edit(shot, one -> one.withAlsoMove(Move.STILL)))));
     }
 }

@@ -13,6 +13,7 @@ import upshot.core.ground.Stand;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Shot;
+import upshot.core.plan.ShotPosition;
 
 /** The camera is asked to be higher above (or below) its aim than it is away from it: |Δz| &gt; d. */
 final class OutOfReach implements ShotRule {
@@ -38,7 +39,8 @@ final class OutOfReach implements ShotRule {
             return Optional.empty();
         }
         double rise = Math.abs(shot.cameraHeightM() - stand.framing().aimM());
-        double level = Math.round(stand.framing().aimM() * 100) / 100.0;
+        double level =
+                Math.max(ShotPosition.LOWEST_M, Math.round(stand.framing().aimM() * 100) / 100.0);
         return Optional.of(new Finding(
                 id(),
                 Status.BREAK,
@@ -47,8 +49,10 @@ final class OutOfReach implements ShotRule {
                 new Measured(rise, stand.distanceM(), Quantity.METRES),
                 "The lens frames this from %s, but the camera is %s above or below its aim."
                         .formatted(Say.metres(stand.distanceM()), Say.metres(rise)),
-                List.of(new Mend(
-                        "Bring the camera to %s".formatted(Say.metres(Math.max(0.02, level))),
-                        Change.set(shot, "cameraHeightM", Math.max(0.02, level))))));
+                level > ShotPosition.HIGHEST_M
+                        ? List.of()
+                        : List.of(new Mend(
+                                "Bring the camera to %s".formatted(Say.metres(level)),
+                                Change.edit(shot, one -> one.withCameraHeightM(level))))));
     }
 }

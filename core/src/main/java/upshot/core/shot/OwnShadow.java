@@ -67,7 +67,7 @@ final class OwnShadow implements ShotRule {
                 Turn.smallest(plan, shot, turned -> behind(plan, turned, reach).isEmpty()).stream()
                         .map(bearing -> new Mend(
                                 "Shoot from bearing %s".formatted(Say.degrees(bearing)),
-                                Change.set(shot, "bearingDeg", bearing)))
+                                Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList());
     }
 }

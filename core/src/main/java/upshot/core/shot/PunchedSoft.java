@@ -46,6 +46,7 @@ final class PunchedSoft implements ShotRule {
                 "A punch-in of %s× is wanted, the recorded picture has pixels for %s×."
                         .formatted(Say.number(shot.punchIn(), 2), Say.number(most, 2)),
                 List.of(new Mend(
-                        "Punch in %s×".formatted(Say.number(mended, 2)), Change.set(shot, "punchIn", mended)))));
+                        "Punch in %s×".formatted(Say.number(mended, 2)),
+                        Change.edit(shot, one -> one.withPunchIn(mended))))));
     }
 }

@@ -54,14 +54,15 @@ final class QuickCrossing implements ShotRule {
 
     private static List<Mend> mends(Around plan, Shot shot, Moving moving) {
         List<Mend> mends = new ArrayList<>();
-        mends.add(new Mend("Follow it", Change.set(shot, "move", Move.FOLLOW)));
+        mends.add(new Mend("Follow it", Change.edit(shot, one -> one.withMove(Move.FOLLOW))));
         plan.modesOf(plan.bodies().get(0)).stream()
                 .flatMap(mode -> mode.rates().rates().stream())
                 .filter(rate -> rate.compareTo(shot.captureRate()) > 0)
-                .filter(rate -> Moving.of(plan, shot.with("captureRate", rate)).crossingS() >= moving.screenS())
+                .filter(rate -> Moving.of(plan, shot.withCaptureRate(rate)).crossingS() >= moving.screenS())
                 .min(Comparator.naturalOrder())
                 .ifPresent(rate -> mends.add(new Mend(
-                        "Slower, from %s frames".formatted(rate.label()), Change.set(shot, "captureRate", rate))));
+                        "Slower, from %s frames".formatted(rate.label()),
+                        Change.edit(shot, one -> one.withCaptureRate(rate)))));
         return mends;
     }
 }

@@ -89,7 +89,9 @@ final class ShutterLook implements ShotRule {
                 "%s at %s frames smears over %s of a shown frame; %s is the bound."
                         .formatted(shutter, shot.captureRate().label(), Say.degrees(value), Say.degrees(limit)),
                 shot.shutterPerS().isPresent()
-                        ? List.of(new Mend("The school's shutter", Change.set(shot, "shutterPerS", Optional.empty())))
+                        ? List.of(new Mend(
+                                "The school's shutter",
+                                Change.edit(shot, one -> one.withShutterPerS(Optional.empty()))))
                         : List.of());
     }
 }

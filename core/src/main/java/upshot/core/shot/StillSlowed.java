@@ -52,7 +52,8 @@ final class StillSlowed implements ShotRule {
                         .formatted(shot.captureRate().label()),
                 List.of(new Mend(
                         "%s frames a second".formatted(plan.brief().rate().label()),
-                        Change.set(shot, "captureRate", plan.brief().rate())))));
+                        Change.edit(
+                                shot, one -> one.withCaptureRate(plan.brief().rate()))))));
     }
 
     private static final double SLOW_FROM = 0.8;

@@ -70,7 +70,7 @@ final class TightRoom implements ShotRule {
     private static Optional<Glass.Setting> fittingLens(Around plan, Shot shot, double room) {
         return Glass.settings(plan)
                 .filter(setting -> setting.focalLengthMm() < shot.focalLengthMm())
-                .filter(setting -> fits(plan, shot.with("focalLengthMm", setting.focalLengthMm()), room))
+                .filter(setting -> fits(plan, shot.withFocalLengthMm(setting.focalLengthMm()), room))
                 .max(Comparator.comparingDouble(Glass.Setting::focalLengthMm));
     }
 
@@ -85,16 +85,17 @@ final class TightRoom implements ShotRule {
                 Size.nearest(shown / stand.framing().heightM() * shot.size().heights());
         return Arrays.stream(Size.values())
                 .filter(size -> size != Size.INSERT && size.compareTo(nearest) >= 0 && size.compareTo(shot.size()) > 0)
-                .filter(size -> fits(plan, shot.with("size", size), room))
+                .filter(size -> fits(plan, shot.withSize(size), room))
                 .findFirst()
-                .map(size -> new Mend("Make it a %s".formatted(size.label()), Change.set(shot, "size", size)));
+                .map(size ->
+                        new Mend("Make it a %s".formatted(size.label()), Change.edit(shot, one -> one.withSize(size))));
     }
 
     private static Optional<Mend> fittingSide(Around plan, Shot shot) {
         return Turn.smallest(plan, shot, turned -> fits(plan, turned, Room.onThatSideM(plan, turned)))
                 .map(bearing -> new Mend(
                         "Shoot from bearing %s".formatted(Say.degrees(bearing)),
-                        Change.set(shot, "bearingDeg", bearing)));
+                        Change.edit(shot, one -> one.withBearingDeg(bearing))));
     }
 
     private static boolean fits(Around plan, Shot shot, double room) {
@@ -104,6 +105,7 @@ final class TightRoom implements ShotRule {
 
     private static Mend mend(Shot shot, Glass.Setting setting) {
         return new Mend(
-                "Take the %s".formatted(setting.label()), Change.set(shot, "focalLengthMm", setting.focalLengthMm()));
+                "Take the %s".formatted(setting.label()),
+                Change.edit(shot, one -> one.withFocalLengthMm(setting.focalLengthMm())));
     }
 }

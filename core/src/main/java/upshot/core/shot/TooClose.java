@@ -80,7 +80,7 @@ final class TooClose implements ShotRule {
                                     lens.name(),
                                     Say.metres(nearest),
                                     Say.metres(farthest)),
-                    List.of(new Mend("Without the glass", Change.set(shot, "dioptrePerM", 0.0))));
+                    List.of(new Mend("Without the glass", Change.edit(shot, one -> one.withDioptrePerM(0.0)))));
         }
         double mark = markM(plan, shot);
         return new Finding(
@@ -102,17 +102,17 @@ final class TooClose implements ShotRule {
                         other -> Math.abs(Math.log(other.focalLengthMm() / shot.focalLengthMm()))))
                 .ifPresent(other -> mends.add(new Mend(
                         "Take the %s".formatted(other.label()),
-                        Change.set(shot, "focalLengthMm", other.focalLengthMm()))));
+                        Change.edit(shot, one -> one.withFocalLengthMm(other.focalLengthMm())))));
         plan.list(Kind.DIOPTRE).stream()
-                .filter(glass -> helps(plan, shot.with("dioptrePerM", glass.strengthPerM())))
+                .filter(glass -> helps(plan, shot.withDioptrePerM(glass.strengthPerM())))
                 .min(Comparator.comparingDouble(Dioptre::strengthPerM))
-                .ifPresent(glass ->
-                        mends.add(new Mend(glass.name(), Change.set(shot, "dioptrePerM", glass.strengthPerM()))));
+                .ifPresent(glass -> mends.add(
+                        new Mend(glass.name(), Change.edit(shot, one -> one.withDioptrePerM(glass.strengthPerM())))));
         double most = Math.floor(Recording.of(plan, shot).largestPunchIn() * 10) / 10;
         for (int tenths = 11; tenths <= most * 10; tenths++) {
-            if (helps(plan, shot.with("punchIn", tenths / 10.0))) {
-                mends.add(
-                        new Mend("Punch in %s×".formatted(tenths / 10.0), Change.set(shot, "punchIn", tenths / 10.0)));
+            Shot closer = shot.withPunchIn(tenths / 10.0);
+            if (helps(plan, closer)) {
+                mends.add(new Mend("Punch in %s×".formatted(closer.punchIn()), Change.edit(shot, one -> closer)));
                 break;
             }
         }
@@ -126,7 +126,7 @@ final class TooClose implements ShotRule {
     }
 
     private static boolean reaches(Around plan, Shot shot, Glass.Setting setting) {
-        Shot changed = shot.with("focalLengthMm", setting.focalLengthMm());
+        Shot changed = shot.withFocalLengthMm(setting.focalLengthMm());
         return focuses(plan, changed, setting.lens())
                 && Stand.of(plan, changed).groundDistanceM() <= Room.onThatSideM(plan, shot);
     }

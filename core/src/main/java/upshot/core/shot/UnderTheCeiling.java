@@ -82,6 +82,6 @@ final class UnderTheCeiling implements ShotRule {
                 why,
                 List.of(new Mend(
                         "Bring the camera to %s".formatted(Say.metres(mended)),
-                        Change.set(shot, "cameraHeightM", mended))));
+                        Change.edit(shot, one -> one.withCameraHeightM(mended)))));
     }
 }

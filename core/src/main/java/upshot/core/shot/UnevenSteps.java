@@ -65,6 +65,6 @@ final class UnevenSteps implements ShotRule {
                                         Math.abs(even) == 1
                                                 ? "every frame"
                                                 : "every %s. frame".formatted(Say.number(Math.abs(even), 0))),
-                        Change.set(use, "frameStep", even))));
+                        Change.edit(use, one -> one.withFrameStep(even)))));
     }
 }

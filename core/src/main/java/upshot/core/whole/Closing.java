@@ -44,8 +44,8 @@ final class Closing implements WholeRule {
                     "%s ends in a %s: a closing image settles, pulls out or lets the subject leave."
                             .formatted(shot.code(), shot.move().label()),
                     List.of(
-                            new Mend("Pull out", Change.set(shot, "move", Move.PULL)),
-                            new Mend("Hold it still", Change.set(shot, "move", Move.STILL)))));
+                            new Mend("Pull out", Change.edit(shot, one -> one.withMove(Move.PULL))),
+                            new Mend("Hold it still", Change.edit(shot, one -> one.withMove(Move.STILL))))));
         }
         Shot first = cut.uses().get(0).shot();
         boolean mirrors = first.size() == shot.size() && first.placement() == shot.placement();

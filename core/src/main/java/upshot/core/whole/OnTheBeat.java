@@ -67,8 +67,9 @@ final class OnTheBeat implements WholeRule {
             if (end <= start) {
                 return List.of();
             }
-            if (end - start != placed.use().frames()) {
-                changes.add(Change.set(placed.use(), "frames", (int) (end - start)));
+            int frames = (int) (end - start);
+            if (frames != placed.use().frames()) {
+                changes.add(Change.edit(placed.use(), one -> one.withFrames(frames)));
             }
             start = end;
         }

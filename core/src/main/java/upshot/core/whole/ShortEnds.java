@@ -58,7 +58,7 @@ final class ShortEnds implements WholeRule {
                 brief.stream()
                         .map(placed -> new Mend(
                                 "Give %s %d frames".formatted(placed.shot().code(), frames),
-                                Change.set(placed.use(), "frames", frames)))
+                                Change.edit(placed.use(), one -> one.withFrames(frames))))
                         .toList()));
     }
 }

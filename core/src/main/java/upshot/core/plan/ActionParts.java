@@ -1,0 +1,108 @@
+package upshot.core.plan;
+
+import java.time.LocalTime;
+import java.util.Optional;
+import upshot.core.size.Form;
+import upshot.core.size.Posture;
+
+/** What is asked of an action without a thought of the part that it is in. */
+public interface ActionParts {
+
+    ActionPlace place();
+
+    ActionTiming timing();
+
+    ActionNature nature();
+
+    ActionDirection direction();
+
+    ActionThing handled();
+
+    default Posture posture() {
+        return place().posture();
+    }
+
+    default double baseHeightM() {
+        return place().baseHeightM();
+    }
+
+    default Optional<Double> acrossM() {
+        return place().acrossM();
+    }
+
+    default Optional<Double> deepM() {
+        return place().deepM();
+    }
+
+    default double durationS() {
+        return timing().durationS();
+    }
+
+    default boolean once() {
+        return timing().once();
+    }
+
+    default Optional<LocalTime> fixedTime() {
+        return timing().fixedTime();
+    }
+
+    default double resetMin() {
+        return timing().resetMin();
+    }
+
+    default Optional<LocalTime> fromTime() {
+        return timing().fromTime();
+    }
+
+    default Optional<LocalTime> untilTime() {
+        return timing().untilTime();
+    }
+
+    default boolean messy() {
+        return nature().messy();
+    }
+
+    default boolean soonGone() {
+        return nature().soonGone();
+    }
+
+    default boolean tiring() {
+        return nature().tiring();
+    }
+
+    default boolean quick() {
+        return nature().quick();
+    }
+
+    default double speedMps() {
+        return direction().speedMps();
+    }
+
+    default Line line() {
+        return direction().line();
+    }
+
+    default Side side() {
+        return direction().side();
+    }
+
+    default String thing() {
+        return handled().thing();
+    }
+
+    default Form thingForm() {
+        return handled().thingForm();
+    }
+
+    default double thingHeightM() {
+        return handled().thingHeightM();
+    }
+
+    default double thingBaseM() {
+        return handled().thingBaseM();
+    }
+
+    default String setsState() {
+        return handled().setsState();
+    }
+}
