@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -12,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
+import upshot.app.job.StageRequest;
 import upshot.core.RandomPlans;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
@@ -35,7 +37,7 @@ class StageModelsTest {
         SignedIn who = people.person();
         for (Stage stage : stages) {
             for (Map<String, String> selection : selections(plan)) {
-                assertThat(stage.model(verdict, selection, who))
+                assertThat(stage.model(verdict, new StageRequest(UUID.randomUUID(), 1, who, selection)))
                         .as("seed %d, %s, %s", run.getCurrentRepetition(), stage.slug(), selection)
                         .isNotEmpty();
             }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
+import upshot.app.job.StageRequest;
 import upshot.app.store.KitTemplates;
 import upshot.app.web.FieldView.Choice;
 import upshot.app.web.Selected;
@@ -78,7 +79,8 @@ class BriefStage implements Stage {
     record WalkView(String from, String to, String fromId, String toId, String minutes) {}
 
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
+    public Map<String, Object> model(Verdict verdict, StageRequest request) {
+        Map<String, String> parameters = request.parameters();
         Plan plan = verdict.plan();
         String open = parameters.getOrDefault("open", "");
         Map<String, Object> model = new LinkedHashMap<>();
@@ -98,7 +100,7 @@ class BriefStage implements Stage {
                 plan.brief().shootDate().isEmpty() || plan.brief().coordinates().isEmpty());
         model.put("blocks", blocks(plan, open));
         String opened = parameters.getOrDefault("record", "");
-        openBlock(model, plan, open, opened, who);
+        openBlock(model, plan, open, opened, request.who());
         return model;
     }
 

@@ -2,11 +2,11 @@ package upshot.app.brief;
 
 import java.util.Arrays;
 import java.util.List;
+import upshot.app.web.Press;
 import upshot.app.web.ToggleView;
 import upshot.core.finding.Say;
 import upshot.core.plan.Change;
 import upshot.core.plan.Spot;
-import upshot.exchange.json.ChangeJson;
 
 /** How bright places usually are, for those who carry no meter: round figures, good to half a stop or a stop. */
 enum UsualLight {
@@ -34,9 +34,7 @@ enum UsualLight {
                 .map(one -> new ToggleView(
                         "%s %s lx".formatted(one.label, Say.number(one.lux, 0)),
                         one.lux == spot.lux(),
-                        one.lux == spot.lux()
-                                ? "[]"
-                                : ChangeJson.write(Change.edit(spot, lit -> lit.withLux(one.lux)))))
+                        Press.change(Change.edit(spot, lit -> lit.withLux(one.lux)))))
                 .toList();
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import upshot.app.web.Press;
 import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Footage;
 import upshot.core.coverage.Hole;
@@ -54,9 +55,9 @@ final class CoverageGrid {
      * @param text what stands on it
      * @param spoken the same for those who do not see where it stands
      * @param style of its own, empty for none
-     * @param arguments what pressing it sends
+     * @param press what it does
      */
-    record Press(String id, String text, String spoken, String style, String arguments) {}
+    record GridButton(String id, String text, String spoken, String style, Press press) {}
 
     /**
      * An action across the three classes.
@@ -85,7 +86,7 @@ final class CoverageGrid {
      * @param holes what the edit misses, said in the button's title
      * @param more adds one more where nothing is missing; null where that is not offered
      */
-    record Cell(String sizeClass, String frames, List<Press> holes, Press more) {}
+    record Cell(String sizeClass, String frames, List<GridButton> holes, GridButton more) {}
 
     private final Verdict verdict;
     private final Plan plan;
@@ -195,9 +196,9 @@ final class CoverageGrid {
                 .toList();
     }
 
-    private static Press fill(Hole hole, boolean crowded) {
+    private static GridButton fill(Hole hole, boolean crowded) {
         String performer = hole.performerId().map(Object::toString).orElse("");
-        return new Press(
+        return new GridButton(
                 "hole-%s-%s-%s-%s".formatted(hole.actionId(), hole.sizeClass(), hole.view(), performer),
                 "No "
                         + (hole.view() == View.ANY
@@ -205,21 +206,25 @@ final class CoverageGrid {
                                 : hole.view().label()),
                 hole.misses(),
                 crowded ? "is-small" : "",
-                "{\"actionId\":\"%s\",\"sizeClass\":\"%s\",\"view\":\"%s\",\"performerId\":\"%s\"}"
-                        .formatted(
-                                hole.actionId(),
-                                hole.sizeClass().name(),
-                                hole.view().name(),
-                                performer));
+                Press.gesture(
+                        "fill",
+                        "actionId",
+                        hole.actionId(),
+                        "sizeClass",
+                        hole.sizeClass().name(),
+                        "view",
+                        hole.view().name(),
+                        "performerId",
+                        performer));
     }
 
-    private static Press more(Action action, SizeClass sizeClass, boolean nothing) {
-        return new Press(
+    private static GridButton more(Action action, SizeClass sizeClass, boolean nothing) {
+        return new GridButton(
                 "more-%s-%s".formatted(action.id(), sizeClass),
                 nothing ? sizeClass.label() : "+",
                 "Add a %s of %s".formatted(sizeClass.label(), action.name()),
                 nothing ? "is-optional" : "",
-                "{\"actionId\":\"%s\",\"sizeClass\":\"%s\"}".formatted(action.id(), sizeClass.name()));
+                Press.gesture("add-shot", "actionId", action.id(), "sizeClass", sizeClass.name()));
     }
 
     private String facts(Action action) {

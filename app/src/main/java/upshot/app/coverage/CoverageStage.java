@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
+import upshot.app.job.StageRequest;
+import upshot.app.remark.RemarkView;
 import upshot.core.coverage.Wishes;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
@@ -14,6 +16,12 @@ import upshot.core.verdict.Verdict;
 /** The grid of shots and holes, with the panel of the selected shot or of several. */
 @Component
 class CoverageStage implements Stage {
+
+    private final RemarkView.Shown remarks;
+
+    CoverageStage(RemarkView.Shown remarks) {
+        this.remarks = remarks;
+    }
 
     @Override
     public int digit() {
@@ -45,8 +53,15 @@ class CoverageStage implements Stage {
         return true;
     }
 
+    /** Who looks decides which remarks can be taken back. */
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
+    public String beside(SignedIn who) {
+        return who.id().toString();
+    }
+
+    @Override
+    public Map<String, Object> model(Verdict verdict, StageRequest request) {
+        Map<String, String> parameters = request.parameters();
         Plan plan = verdict.plan();
         CoverageFilter filter = new CoverageFilter(verdict, parameters);
         Selection selection = Selection.of(plan, parameters);
@@ -65,6 +80,12 @@ class CoverageStage implements Stage {
         model.put(
                 "shot",
                 selection.selected().map(shot -> ShotPanel.of(verdict, shot)).orElse(null));
+        model.put(
+                "remarks",
+                selection
+                        .selected()
+                        .map(shot -> remarks.about(shot.id(), plan, request))
+                        .orElse(List.of()));
         return model;
     }
 }

@@ -6,6 +6,7 @@ import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
+import upshot.app.web.Press;
 import upshot.app.web.ToggleView;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
@@ -20,7 +21,6 @@ import upshot.core.shot.ShotNumbers;
 import upshot.core.size.CameraHeight;
 import upshot.core.size.Extent;
 import upshot.core.verdict.Verdict;
-import upshot.exchange.json.ChangeJson;
 import upshot.exchange.svg.DepthBarSvg;
 
 /**
@@ -54,14 +54,14 @@ record ShotPanel(
         List<Choice> targets,
         boolean twoMoves,
         String still,
-        String noStill) {
+        Press noStill) {
 
     /**
      * A usual height.
      *
      * @param chosen whether the camera is there now
      */
-    record Height(String label, String changes, boolean chosen) {}
+    record Height(String label, Press press, boolean chosen) {}
 
     static ShotPanel of(Verdict verdict, Shot shot) {
         Action action = verdict.plan().actionOf(shot);
@@ -90,7 +90,7 @@ record ShotPanel(
                 targets(verdict.plan(), shot),
                 shot.move().moving() && shot.alsoMove().moving(),
                 shot.still(),
-                shot.still().isEmpty() ? "" : ChangeJson.write(Change.edit(shot, one -> one.withStill(""))));
+                Press.change(Change.edit(shot, one -> one.withStill(""))));
     }
 
     private static List<Choice> targets(Plan plan, Shot shot) {
@@ -120,8 +120,6 @@ record ShotPanel(
     private static Height height(Shot shot, CameraHeight name, double metres, CameraHeight present) {
         double rounded = Math.max(0.05, Math.min(60, Math.round(metres * 100) / 100.0));
         return new Height(
-                name.label(),
-                ChangeJson.write(Change.edit(shot, one -> one.withCameraHeightM(rounded))),
-                name == present);
+                name.label(), Press.change(Change.edit(shot, one -> one.withCameraHeightM(rounded))), name == present);
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import upshot.app.web.FindingView;
 import upshot.app.web.OutlookWords;
+import upshot.app.web.Press;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
@@ -12,19 +13,18 @@ import upshot.core.plan.Accepted;
 import upshot.core.verdict.Acceptances;
 import upshot.core.verdict.Outlook;
 import upshot.core.verdict.Verdict;
-import upshot.exchange.json.ChangeJson;
 
 /**
  * A finding on the cut, with what each mend would do elsewhere and whether somebody lets it stand.
  *
  * @param shown clear, watch, break, or accepted
  * @param mends each with its outlook
- * @param acceptable what the gesture needs that lets it stand, empty where there is nothing to accept
+ * @param acceptable lets it stand, with a reason; null where there is nothing to accept
  * @param accepted the record that lets it stand, empty where nobody does
  * @param reason why somebody lets it stand
  */
 record CutFinding(
-        FindingView finding, String shown, List<LookedMend> mends, String acceptable, String accepted, String reason) {
+        FindingView finding, String shown, List<LookedMend> mends, Press acceptable, String accepted, String reason) {
 
     private static final int MOST_LOOKED_AT = 6;
 
@@ -33,7 +33,7 @@ record CutFinding(
      *
      * @param outlook what it would clear and raise, as a sentence
      */
-    record LookedMend(String label, String changes, String outlook) {}
+    record LookedMend(String label, Press press, String outlook) {}
 
     static CutFinding ofJoint(Verdict verdict, Finding finding) {
         List<UUID> about = finding.subject();
@@ -52,13 +52,21 @@ record CutFinding(
     private static CutFinding of(
             Verdict verdict, Finding finding, Optional<Accepted> accepted, String outUseId, String intoUseId) {
         boolean open = finding.status() != Status.CLEAR && accepted.isEmpty();
-        String acceptable = "{\"ruleId\":\"%s\",\"outUseId\":\"%s\",\"intoUseId\":\"%s\",\"breaks\":\"%s\"}"
-                .formatted(finding.ruleId(), outUseId, intoUseId, finding.status() == Status.BREAK);
+        Press acceptable = Press.gesture(
+                "accept-finding",
+                "ruleId",
+                finding.ruleId(),
+                "outUseId",
+                outUseId,
+                "intoUseId",
+                intoUseId,
+                "breaks",
+                finding.status() == Status.BREAK);
         return new CutFinding(
                 FindingView.of(finding),
                 accepted.isPresent() ? "accepted" : finding.status().label(),
                 open ? looked(verdict, finding.mends()) : List.of(),
-                open ? acceptable : "",
+                open ? acceptable : null,
                 accepted.map(one -> one.id().toString()).orElse(""),
                 accepted.map(Accepted::reason).orElse(""));
     }
@@ -67,9 +75,7 @@ record CutFinding(
         return mends.stream()
                 .limit(MOST_LOOKED_AT)
                 .map(mend -> new LookedMend(
-                        mend.label(),
-                        ChangeJson.write(mend.change()),
-                        OutlookWords.of(Outlook.of(verdict, mend.change()))))
+                        mend.label(), Press.change(mend.change()), OutlookWords.of(Outlook.of(verdict, mend.change()))))
                 .toList();
     }
 }

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
-import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
+import upshot.app.job.StageRequest;
 import upshot.app.web.Selected;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
@@ -47,7 +47,8 @@ class CutStage implements Stage {
     }
 
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
+    public Map<String, Object> model(Verdict verdict, StageRequest request) {
+        Map<String, String> parameters = request.parameters();
         PaperCut cut = verdict.cut();
         Optional<Placed> use = Selected.of(verdict.plan(), Kind.USE, parameters, "use")
                 .map(selected -> CutEdits.placed(cut, selected));

@@ -7,8 +7,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
+import upshot.app.job.StageRequest;
 import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
 import upshot.core.finding.Say;
@@ -97,7 +97,8 @@ class DayStage implements Stage {
     record PersonChoice(String id, String name) {}
 
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
+    public Map<String, Object> model(Verdict verdict, StageRequest request) {
+        Map<String, String> parameters = request.parameters();
         Plan plan = verdict.plan();
         DayPlan day = verdict.day();
         Optional<DayPlan.Slot> chosen = chosen(day, parameters.getOrDefault("setup", ""));

@@ -78,9 +78,9 @@ class KilnNight {
         job.add(Kind.VOICE, "Come and see what the fire makes of it.");
         job.change(
                 "the voice's place",
-                desk -> Change.batch(List.of(
-                        Change.edit(desk.plan().list(Kind.VOICE).get(0), one -> one.withEndS(19.0)),
-                        Change.edit(desk.plan().list(Kind.VOICE).get(0), one -> one.withStartS(14.0)))));
+                desk -> Change.edit(
+                        desk.plan().list(Kind.VOICE).get(0),
+                        one -> one.withEndS(19.0).withStartS(14.0)));
         job.gesture("take-agenda", plan -> Map.of("text", """
                         18:30 Doors open 15 min
                         19:00 Welcome by the chair 10 min

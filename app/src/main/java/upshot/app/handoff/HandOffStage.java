@@ -8,6 +8,8 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
+import upshot.app.job.StageRequest;
+import upshot.app.remark.RemarkView;
 import upshot.app.web.FrameView;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
@@ -31,6 +33,12 @@ class HandOffStage implements Stage {
 
     /** As many as a first window shows. */
     private static final int DRAWN_AT_ONCE = 16;
+
+    private final RemarkView.Shown remarks;
+
+    HandOffStage(RemarkView.Shown remarks) {
+        this.remarks = remarks;
+    }
 
     @Override
     public int digit() {
@@ -65,8 +73,14 @@ class HandOffStage implements Stage {
             String seconds,
             String note) {}
 
+    /** Who looks decides which remarks can be taken back. */
     @Override
-    public Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who) {
+    public String beside(SignedIn who) {
+        return who.id().toString();
+    }
+
+    @Override
+    public Map<String, Object> model(Verdict verdict, StageRequest request) {
         Map<String, Object> model = new LinkedHashMap<>();
         model.put(
                 "rows",
@@ -75,6 +89,7 @@ class HandOffStage implements Stage {
                         .toList());
         model.put("warnings", warnings(verdict));
         model.put("noShots", verdict.plan().shots().isEmpty());
+        model.put("remarks", remarks.all(verdict.plan(), request));
         return model;
     }
 

@@ -8,7 +8,9 @@ import java.util.Map;
  *
  * @param version of the plan that the pieces show
  * @param pieces to put in place by id
+ * @param beside how far what is kept beside the plan had come
  * @param done what was done, to be said aloud; empty for nothing
  * @param parameters what is selected now
  */
-record Answer(long version, List<StagePages.Piece> pieces, String done, Map<String, String> parameters) {}
+public record Answer(
+        long version, String beside, List<StagePages.Piece> pieces, String done, Map<String, String> parameters) {}

@@ -32,12 +32,14 @@ class DoorController {
     private final Door door;
     private final JudgedPlans plans;
     private final StagePages pages;
+    private final StageAnswers answers;
     private final Map<String, Gesture> gestures;
 
-    DoorController(Door door, JudgedPlans plans, StagePages pages, List<Gesture> gestures) {
+    DoorController(Door door, JudgedPlans plans, StagePages pages, StageAnswers answers, List<Gesture> gestures) {
         this.door = door;
         this.plans = plans;
         this.pages = pages;
+        this.answers = answers;
         this.gestures = gestures.stream().collect(Collectors.toMap(Gesture::name, Function.identity()));
     }
 
@@ -53,12 +55,9 @@ class DoorController {
     /** Only what follows a moving control is drawn; nothing is saved. */
     private Answer preview(Job job, SignedIn who, Stage stage, EditRequest edit) {
         Verdict verdict = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
-        Map<String, Object> model = pages.model(shown(job, who, job.version()), stage, verdict, edit.parameters());
-        return new Answer(job.version(), pages.livePieces(stage, model), "", edit.parameters());
-    }
-
-    private StagePages.Shown shown(Job job, SignedIn who, long version) {
-        return new StagePages.Shown(job.id(), version, who, door.history(job.id(), who));
+        StageRequest request = new StageRequest(job.id(), job.version(), who, edit.parameters());
+        Map<String, Object> model = answers.model(request, stage, verdict);
+        return new Answer(job.version(), "", pages.livePieces(stage, model), "", edit.parameters());
     }
 
     /**
@@ -107,9 +106,9 @@ class DoorController {
         parameters.putAll(outcome.proposal().show());
         String done = outcome.proposal().label();
         try {
-            Map<String, Object> model = pages.model(shown(job, who, outcome.version()), stage, verdict, parameters);
-            return new Answer(
-                    outcome.version(), pages.pieces(stage, model), done + otherRules(outcome, verdict), parameters);
+            StageRequest request = new StageRequest(job.id(), outcome.version(), who, parameters);
+            Map<String, Object> model = answers.model(request, stage, verdict);
+            return answers.answer(stage, model, done + otherRules(outcome, verdict), parameters);
         } catch (RuntimeException broken) {
             if (DatabaseAway.is(broken)) {
                 throw broken;
@@ -117,6 +116,7 @@ class DoorController {
             LOG.error("An edit was stored, but its page cannot be drawn", broken);
             return new Answer(
                     outcome.version(),
+                    "",
                     List.of(),
                     done + ". It is saved, but this page could not be drawn; load it again.",
                     parameters);

@@ -37,13 +37,15 @@ class MyDataController {
     private final Revisions revisions;
     private final Stills stills;
     private final KitTemplates kits;
+    private final Sides sides;
 
-    MyDataController(Jobs jobs, PlanStore plans, Revisions revisions, Stills stills, KitTemplates kits) {
+    MyDataController(Jobs jobs, PlanStore plans, Revisions revisions, Stills stills, KitTemplates kits, Sides sides) {
         this.jobs = jobs;
         this.plans = plans;
         this.revisions = revisions;
         this.stills = stills;
         this.kits = kits;
+        this.sides = sides;
     }
 
     @GetMapping("/account/data.zip")
@@ -73,12 +75,18 @@ class MyDataController {
                 putJob(zip, job);
             }
             put(zip, "edits.json", JSON.writeValueAsString(edits(who)));
+            for (SideStore store : sides.stores()) {
+                put(zip, store.name() + ".json", JSON.writeValueAsString(store.linesOf(who.id())));
+            }
         }
     }
 
     private void putJob(ZipOutputStream zip, Job job) throws IOException {
         String folder = "jobs/%s/".formatted(job.id());
         put(zip, folder + "plan.json", PlanJson.write(plans.load(job.id())));
+        for (SideStore store : sides.stores()) {
+            put(zip, "%s%s.json".formatted(folder, store.name()), JSON.writeValueAsString(store.lines(job.id())));
+        }
         for (String hash : stills.hashes(job.id())) {
             put(
                     zip,

@@ -25,13 +25,17 @@ class PageTags {
 
     /**
      * What a page is made of, whoever looks: what somebody can undo is part of it, who they are is not.
+     *
+     * @param beside how far what is kept beside the plan has come
      */
-    String contents(Job job, long version, History history, SignedIn who, Stage stage, Map<String, String> parameters) {
+    String contents(
+            Job job, String beside, History history, SignedIn who, Stage stage, Map<String, String> parameters) {
         return String.join(
                 "\n",
                 build,
                 job.id().toString(),
-                Long.toString(version),
+                Long.toString(job.version()),
+                beside,
                 stage.slug(),
                 new TreeMap<>(parameters).toString(),
                 stage.beside(who),

@@ -25,17 +25,12 @@ public interface Stage {
         return pieces();
     }
 
-    /**
-     * What the page shows, already formatted.
-     *
-     * @param parameters of the address, for instance which shot is selected
-     * @param who looks
-     */
-    Map<String, Object> model(Verdict verdict, Map<String, String> parameters, SignedIn who);
+    /** What the page shows, already formatted. */
+    Map<String, Object> model(Verdict verdict, StageRequest request);
 
     /**
-     * What its page shows that is no part of the plan, for somebody; as long as it is the same, and the plan is, so is the
-     * page.
+     * What its page shows that belongs to neither the job nor the plan, for somebody; as long as it is the same, and they
+     * are, so is the page.
      */
     default String beside(SignedIn who) {
         return "";

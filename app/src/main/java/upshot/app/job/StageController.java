@@ -1,7 +1,9 @@
 package upshot.app.job;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.springframework.http.HttpHeaders;
@@ -24,15 +26,24 @@ import upshot.app.web.Pieces;
 class StageController {
 
     private final StagePages pages;
-    private final JudgedPlans plans;
+    private final StageAnswers answers;
     private final Door door;
+    private final Sides sides;
     private final PageTags tags;
     private final DrawnPages drawn;
     private final Pieces pieces;
 
-    StageController(StagePages pages, JudgedPlans plans, Door door, PageTags tags, DrawnPages drawn, Pieces pieces) {
+    StageController(
+            StagePages pages,
+            StageAnswers answers,
+            Door door,
+            Sides sides,
+            PageTags tags,
+            DrawnPages drawn,
+            Pieces pieces) {
         this.pages = pages;
-        this.plans = plans;
+        this.answers = answers;
+        this.sides = sides;
         this.door = door;
         this.tags = tags;
         this.drawn = drawn;
@@ -54,7 +65,7 @@ class StageController {
             ServletWebRequest request) {
         Stage stage = pages.stage(slug);
         History history = door.history(job.id(), who);
-        String contents = tags.contents(job, job.version(), history, who, stage, parameters);
+        String contents = tags.contents(job, sides.state(job.id()), history, who, stage, parameters);
         request.getResponse().setHeader(HttpHeaders.CACHE_CONTROL, "private, no-cache");
         if (request.checkNotModified(tags.of(contents, who, request.getSessionId()))) {
             return null;
@@ -63,7 +74,7 @@ class StageController {
         DrawnPage page = drawn.page(
                 contents,
                 token.getToken(),
-                () -> pieces.page(stage.slug() + "/page", model(job, who, stage, parameters)));
+                () -> pieces.page(stage.slug() + "/page", answers.model(job, who, stage, parameters)));
         ResponseEntity.BodyBuilder answer = ResponseEntity.ok()
                 .varyBy(HttpHeaders.ACCEPT_ENCODING)
                 .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8));
@@ -87,9 +98,7 @@ class StageController {
             @AuthenticationPrincipal SignedIn who,
             @PathVariable String slug,
             @RequestParam Map<String, String> parameters) {
-        Stage stage = pages.stage(slug);
-        Map<String, Object> model = model(job, who, stage, parameters);
-        return new Answer((long) model.get("version"), pages.pieces(stage, model), "", parameters);
+        return answers.of(job, who, slug, parameters, "");
     }
 
     /** What has changed since a version, in pieces; no content where nothing has. */
@@ -99,30 +108,17 @@ class StageController {
             @AuthenticationPrincipal SignedIn who,
             @PathVariable String slug,
             @RequestParam Map<String, String> parameters) {
-        Stage stage = pages.stage(slug);
-        long since = version(parameters.remove("since"));
-        if (job.version() <= since) {
+        long since = Sides.number(Objects.requireNonNullElse(parameters.remove("since"), ""));
+        String beside = Objects.requireNonNullElse(parameters.remove("beside"), "");
+        boolean added = !beside.equals(sides.state(job.id()));
+        if (job.version() <= since && !added) {
             return ResponseEntity.noContent().build();
         }
-        Map<String, Object> model = model(job, who, stage, parameters);
-        return ResponseEntity.ok(new Answer(
-                (long) model.get("version"),
-                pages.pieces(stage, model),
-                door.newsSince(job.id(), since, who),
-                parameters));
-    }
-
-    private static long version(String text) {
-        try {
-            return text == null ? 0 : Long.parseLong(text);
-        } catch (NumberFormatException noVersion) {
-            return 0;
+        List<String> news = new ArrayList<>(added ? sides.newsSince(job.id(), beside, who.id()) : List.of());
+        if (job.version() > since) {
+            news.add(0, door.newsSince(job.id(), since, who));
         }
-    }
-
-    private Map<String, Object> model(Job job, SignedIn who, Stage stage, Map<String, String> parameters) {
-        JudgedPlans.Current current = plans.current(job.id(), job.ownerId());
-        StagePages.Shown shown = new StagePages.Shown(job.id(), current.version(), who, door.history(job.id(), who));
-        return pages.model(shown, stage, current.verdict(), parameters);
+        news.removeIf(String::isEmpty);
+        return ResponseEntity.ok(answers.of(job, who, slug, parameters, String.join(". ", news)));
     }
 }

@@ -5,11 +5,9 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.server.ResponseStatusException;
-import upshot.app.account.SignedIn;
 import upshot.app.web.Pieces;
 import upshot.core.verdict.Verdict;
 
@@ -36,8 +34,12 @@ class StagePages {
      */
     record Piece(String id, String html) {}
 
-    /** Which version of which job is shown to whom. */
-    record Shown(UUID jobId, long version, SignedIn who, History history) {}
+    /**
+     * What is shown, and what whoever looks can undo.
+     *
+     * @param beside how far what is kept beside the plan has come
+     */
+    record Shown(StageRequest request, History history, String beside) {}
 
     Stage stage(String slug) {
         return stages.stream()
@@ -47,11 +49,12 @@ class StagePages {
     }
 
     /** Everything the page of a stage needs. */
-    Map<String, Object> model(Shown shown, Stage stage, Verdict verdict, Map<String, String> parameters) {
+    Map<String, Object> model(Shown shown, Stage stage, Verdict verdict) {
         History history = shown.history();
-        Map<String, Object> model = new LinkedHashMap<>(stage.model(verdict, parameters, shown.who()));
-        model.put("jobId", shown.jobId());
-        model.put("version", shown.version());
+        Map<String, Object> model = new LinkedHashMap<>(stage.model(verdict, shown.request()));
+        model.put("jobId", shown.request().jobId());
+        model.put("version", shown.request().version());
+        model.put("beside", shown.beside());
         model.put("stage", stage);
         model.put("stages", stages);
         model.put("job", JobLine.of(verdict.plan().brief()));

@@ -2,7 +2,6 @@ package upshot.app.web;
 
 import java.util.List;
 import upshot.core.finding.Finding;
-import upshot.exchange.json.ChangeJson;
 
 /**
  * A finding as pages show it.
@@ -16,7 +15,7 @@ public record FindingView(String rule, String status, String title, String sente
      *
      * @param changes what pressing it posts
      */
-    public record MendView(String label, String changes) {}
+    public record MendView(String label, Press press) {}
 
     public static FindingView of(Finding finding) {
         return new FindingView(
@@ -25,7 +24,7 @@ public record FindingView(String rule, String status, String title, String sente
                 finding.title(),
                 finding.sentence(),
                 finding.mends().stream()
-                        .map(mend -> new MendView(mend.label(), ChangeJson.write(mend.change())))
+                        .map(mend -> new MendView(mend.label(), Press.change(mend.change())))
                         .toList());
     }
 }

@@ -12,14 +12,13 @@ import upshot.core.plan.Device;
 import upshot.core.plan.Devices;
 import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
-import upshot.exchange.json.ChangeJson;
 
 /**
  * A tag that a press puts on or takes off.
  *
- * @param changes what pressing it posts
+ * @param press what it does
  */
-public record ToggleView(String label, boolean pressed, String changes) {
+public record ToggleView(String label, boolean pressed, Press press) {
 
     /** All cautions, for a field that holds some of them. */
     public static List<ToggleView> cautions(PlanRecord plannedRecord, String field) {
@@ -47,7 +46,7 @@ public record ToggleView(String label, boolean pressed, String changes) {
                         tags.add(tag);
                     }
                     Change change = Change.set(plannedRecord, field, toValue.apply(tags));
-                    return new ToggleView(tag.label(), pressed, ChangeJson.write(change));
+                    return new ToggleView(tag.label(), pressed, Press.change(change));
                 })
                 .toList();
     }

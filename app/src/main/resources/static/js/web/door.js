@@ -123,7 +123,7 @@ export class Door extends EventTarget {
       return;
     }
     const version = document.body.dataset.version;
-    const query = new URLSearchParams({ ...this.parameters, since: version });
+    const query = new URLSearchParams({ ...this.parameters, since: version, beside: document.body.dataset.beside });
     const response = await fetch(`${this.#address()}/${this.#stage}/news?${query}`, { headers: JSON_HEADERS });
     if (response.status === 401) {
       this.#notice.tellSignedOut();
@@ -236,6 +236,7 @@ export class Door extends EventTarget {
     putInPlace(answer.pieces, manner);
     if (manner !== "preview") {
       document.body.dataset.version = answer.version;
+      document.body.dataset.beside = answer.beside;
     }
     this.dispatchEvent(new CustomEvent("shown"));
   }

@@ -49,7 +49,7 @@ function act(event) {
   } else if (key === "?") {
     document.getElementById("keys").showModal();
   } else if (key === "u" || key === "r") {
-    document.querySelector(`[data-post=${key === "u" ? "undo" : "redo"}]`)?.click();
+    document.querySelector(`[data-step=${key === "u" ? "undo" : "redo"}]`)?.click();
   } else if (key === "g") {
     jump();
   } else if (key.startsWith("Arrow") && document.querySelector("[data-walk]")) {

@@ -1,7 +1,7 @@
 // Puts pieces of HTML in place by id, changing as little of the page as it can.
 import { Idiomorph } from "../vendor/idiomorph.js";
 
-const BELIEVED = ["data-before", "data-changes"];
+const BELIEVED = ["data-before", "data-press"];
 
 /** Whether what the page believes to be saved stays: in a preview everywhere, in news where somebody is typing. */
 function keeps(manner, node) {

@@ -108,7 +108,7 @@ class BriefByKeyboardTest extends InBrowser {
         assertThat(label("Time zone there")).hasValue("Europe/London");
         set(label("Time zone there"), "Pacific/Auckland");
         press("Enter");
-        assertThat(page.locator("[data-gesture=set-place] [data-problem]")).containsText("11.9 h from the sun");
+        assertThat(page.locator("form:has([name=coordinates]) [data-problem]")).containsText("11.9 h from the sun");
         assertThat(label("It is right all the same")).isVisible();
         set(label("Time zone there"), "Europe/London");
         press("Enter");

@@ -112,7 +112,7 @@ class CutJudgedTest extends CutInBrowser {
         button("Take this cut").click();
         assertThat(page.locator("#said")).containsText("arrange the cut");
         assertThat(gauge("joints break")).hasText("0");
-        page.locator("[data-post=undo]").click();
+        page.locator("[data-step=undo]").click();
         assertThat(gauge("joints break")).not().hasText("0");
     }
 }

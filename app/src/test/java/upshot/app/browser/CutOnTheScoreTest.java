@@ -106,7 +106,7 @@ class CutOnTheScoreTest extends InBrowser {
         drag(tile(2), to.x + 4 - from.x - from.width / 2, to.y - from.y);
         assertThat(page.locator("#said")).containsText("move " + third);
         assertThat(tile(0)).hasAttribute("data-code", third);
-        page.locator("[data-post=undo]").click();
+        page.locator("[data-step=undo]").click();
         assertThat(tile(0)).hasAttribute("data-code", first);
     }
 

@@ -109,7 +109,7 @@ class PlannerPathTest extends InBrowser {
         stage(1);
         page.reload();
         assertThat(page.locator("body[data-ready]")).isVisible();
-        Locator undo = page.locator("[data-post=undo]");
+        Locator undo = page.locator("[data-step=undo]");
         int steps = 0;
         while (undo.isEnabled()) {
             String title = undo.getAttribute("title");

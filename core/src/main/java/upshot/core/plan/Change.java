@@ -1,7 +1,9 @@
 package upshot.core.plan;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Deque;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
@@ -86,13 +88,35 @@ public sealed interface Change {
         return new Set(kind, present.id(), field, found.of(present), after);
     }
 
-    /** Sets what differs in another state of a record from the one that the plan holds now. */
+    /**
+     * Sets what differs in another state of a record from the one that the plan holds now, in an order in which each step
+     * is valid.
+     *
+     * @throws InvalidField when there is none, or the record refuses the state itself
+     */
     static <R extends PlanRecord> Change edit(R present, UnaryOperator<R> edit) {
         R edited = edit.apply(present);
-        List<Set> sets = Kind.of(present).fields().stream()
+        Kind<R> kind = Kind.of(present);
+        Deque<Field> left = new ArrayDeque<>(kind.fields().stream()
                 .filter(field -> !field.of(present).equals(field.of(edited)))
-                .map(field -> set(present, field.name(), field.of(edited)))
-                .toList();
+                .toList());
+        List<Set> sets = new ArrayList<>();
+        R now = present;
+        int refused = 0;
+        while (!left.isEmpty()) {
+            Field field = left.removeFirst();
+            try {
+                now = kind.with(now, field.name(), field.of(edited));
+                sets.add(set(present, field.name(), field.of(edited)));
+                refused = 0;
+            } catch (InvalidField tooEarly) {
+                left.addLast(field);
+                refused++;
+                if (refused > left.size()) {
+                    throw tooEarly;
+                }
+            }
+        }
         return sets.size() == 1 ? sets.get(0) : batch(sets);
     }
 

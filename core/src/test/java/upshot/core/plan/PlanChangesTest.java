@@ -174,4 +174,23 @@ class PlanChangesTest {
         assertThat(plan.uses()).extracting(Use::rank).doesNotHaveDuplicates().isSorted();
         assertThat(Ranks.move(plan.uses(), plan.uses().get(0), -1).changes()).isEmpty();
     }
+
+    @Test
+    void an_edit_of_several_fields_is_made_in_an_order_in_which_each_step_holds() {
+        SamplePlan sample = new SamplePlan();
+        Shot shot = sample.shot(sample.action(), 30);
+        Plan plan = sample.build();
+
+        Change insert =
+                Change.edit(shot, one -> one.withInsertHeightM(Optional.of(0.2)).withSize(Size.INSERT));
+        Plan inserted = plan.apply(insert);
+        Change back = Change.edit(
+                inserted.shots().get(0), one -> one.withSize(Size.FULL).withInsertHeightM(Optional.empty()));
+
+        assertThat(inserted.shots().get(0).size()).isEqualTo(Size.INSERT);
+        assertThat(inserted.apply(back).shots().get(0).insertHeightM()).isEmpty();
+        assertThat(Change.edit(shot, one -> one).steps()).isEmpty();
+        assertThatThrownBy(() -> Change.edit(shot, one -> one.withSize(Size.INSERT)))
+                .isInstanceOf(InvalidField.class);
+    }
 }
