@@ -104,12 +104,14 @@ public final class RandomPlans {
 
     /** Few things and states, so that actions share a thing and come back to a state of it. */
     private Change state(Plan plan) {
-        return plan.actions().isEmpty()
-                ? set(plan)
-                : Change.edit(
-                        pick(plan.actions()),
-                        one -> one.with("thing", pick(List.of("pot", "pot", "wheel")))
-                                .with("setsState", pick(List.of("raw", "glazed", "fired"))));
+        if (plan.actions().isEmpty()) {
+            return set(plan);
+        }
+        Change change = Change.edit(
+                pick(plan.actions()),
+                one -> one.with("thing", pick(List.of("pot", "pot", "wheel")))
+                        .with("setsState", pick(List.of("raw", "glazed", "fired"))));
+        return change.steps().findAny().isEmpty() ? set(plan) : change;
     }
 
     /** Never so much that little would be left to judge. */

@@ -23,7 +23,7 @@ public record Press(String path, Map<String, Object> body) {
 
     /** Some changes of the plan. */
     public static Press change(Change change) {
-        return new Press("changes", Map.of("changes", JSON.readTree(ChangeJson.write(change))));
+        return post("changes", "changes", JSON.readTree(ChangeJson.write(change)));
     }
 
     /**
@@ -36,7 +36,7 @@ public record Press(String path, Map<String, Object> body) {
         for (int i = 0; i < arguments.length; i += 2) {
             named.put(arguments[i].toString(), arguments[i + 1] == null ? "" : arguments[i + 1].toString());
         }
-        return new Press("changes", Map.of("gesture", name, "arguments", named));
+        return post("changes", "gesture", name, "arguments", named);
     }
 
     /** Something that needs nothing more than a path, or one thing by name. */

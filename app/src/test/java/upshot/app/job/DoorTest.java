@@ -93,9 +93,12 @@ class DoorTest {
             states.add(next);
         }
         for (int i = states.size() - 2; i >= 0; i--) {
-            assertThat(door.undo(jobId, owner, Optional.empty()).verdict().plan())
-                    .as("seed %d, undo to %d", seed, i)
-                    .isEqualTo(states.get(i));
+            Plan undone = door.undo(jobId, owner, Optional.empty()).verdict().plan();
+            for (Kind<?> kind : Kind.PARENT_FIRST) {
+                assertThat(undone.list(kind))
+                        .as("seed %d, undo to %d: %s", seed, i, kind)
+                        .isEqualTo(states.get(i).list(kind));
+            }
             assertThat(stored()).as("seed %d, undo to %d", seed, i).isEqualTo(states.get(i));
         }
         for (Plan state : states.subList(1, states.size())) {
