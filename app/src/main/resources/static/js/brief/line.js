@@ -75,6 +75,13 @@ export function connectLine(door, signal) {
     }
   }
 
+  /** A later letter takes the place of an earlier one; anything else is said. */
+  function unread(problem) {
+    if (problem.name !== "AbortError") {
+      place.replaceChildren("It cannot be read ahead right now; it is read when it is added.");
+    }
+  }
+
   function typed() {
     clearTimeout(waiting);
     mirror.replaceChildren(input.value);
@@ -83,7 +90,7 @@ export function connectLine(door, signal) {
       place.replaceChildren(usual);
       return;
     }
-    waiting = setTimeout(() => ask(input.value).catch(() => {}), ASK_AFTER_MS);
+    waiting = setTimeout(() => ask(input.value).catch(unread), ASK_AFTER_MS);
   }
 
   input.addEventListener("input", typed, { signal });

@@ -20,8 +20,9 @@ export function connectMoving(door, signal) {
       return;
     }
     asked = position;
-    const moved = await door.read(`day/moved?${new URLSearchParams({ id: item.dataset.setup, to: position })}`).catch(() => null);
-    if (moved && asked === position) {
+    const query = new URLSearchParams({ id: item.dataset.setup, to: position });
+    const moved = await door.read(`day/moved?${query}`).catch(() => ({ words: "What this would break is not known right now.", breaks: false }));
+    if (asked === position) {
       const words = document.querySelector("[data-move-words]");
       words.textContent = moved.words;
       words.classList.toggle("is-breaking", moved.breaks);

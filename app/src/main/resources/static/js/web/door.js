@@ -128,6 +128,9 @@ export class Door extends EventTarget {
     if (response.status === 401) {
       this.#notice.tellSignedOut();
     }
+    if (response.status >= 500) {
+      throw new Refusal(response.status, {});
+    }
     if (response.status !== 200 || this.#waiting > 0 || document.body.dataset.version !== version) {
       return;
     }

@@ -1,14 +1,18 @@
-// Links that select something on the page work without loading it again; opened in a new tab they are plain links.
+// Links and buttons that select something on the page work without loading it again; a link in a new tab is a plain one.
+
+function asked(control) {
+  return control.localName === "a" ? new URL(control.href).searchParams : new URLSearchParams(control.dataset.select);
+}
 
 export function connectSelecting(door, signal) {
   document.addEventListener(
     "click",
     (event) => {
-      const link = event.target.closest?.("a[data-select]");
+      const control = event.target.closest?.("[data-select]");
       const plain = event.button === 0 && !event.metaKey && !event.ctrlKey && !event.shiftKey && !event.altKey;
-      if (link && plain) {
+      if (control && plain) {
         event.preventDefault();
-        door.select(Object.fromEntries(new URL(link.href).searchParams));
+        door.select(Object.fromEntries(asked(control)));
       }
     },
     { signal },

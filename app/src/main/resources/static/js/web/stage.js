@@ -23,7 +23,8 @@ connectSelecting(door, page.signal);
 connectKeys(page.signal);
 connectNews(door, page.signal);
 connectLate(door, page.signal);
-// A page that comes back from the browser's cache may be older than the plan.
-addEventListener("pageshow", (event) => event.persisted && location.reload(), { signal: page.signal });
+// All of it ends with the page; one that comes back from the browser's cache may be older than the plan.
+addEventListener("pagehide", () => page.abort());
+addEventListener("pageshow", (event) => event.persisted && location.reload());
 // Not before the stage's own script has run as well.
 document.addEventListener("DOMContentLoaded", () => (document.body.dataset.ready = "true"), { signal: page.signal });

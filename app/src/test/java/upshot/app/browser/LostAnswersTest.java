@@ -83,4 +83,17 @@ class LostAnswersTest extends InBrowser {
         assertThat(page.getByLabel("Who does what")).hasValue(LINE);
         expectComplaints("status of 500");
     }
+
+    @Test
+    void news_that_does_not_come_is_said_once_and_taken_back() {
+        page.clock().install();
+        newJob("No news");
+        page.route("**/news?*", route -> route.abort());
+        page.clock().runFor(10_000);
+        assertThat(page.locator("#said")).containsText("What others change is not shown until it does.");
+        page.unroute("**/news?*");
+        page.clock().runFor(4_000);
+        assertThat(page.locator("#said")).containsText("The application answers again.");
+        expectComplaints("net::ERR_FAILED");
+    }
 }
