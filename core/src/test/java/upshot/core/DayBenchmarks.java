@@ -16,7 +16,7 @@ import upshot.core.order.ShootingOrder;
 import upshot.core.order.WrittenOrder;
 import upshot.core.plan.Plan;
 import upshot.day.DayOrder;
-import upshot.day.Levels;
+import upshot.day.Merit;
 
 /** How good the search for an order is in the time that a planner gives it, and how it grows. */
 public final class DayBenchmarks {
@@ -58,9 +58,9 @@ public final class DayBenchmarks {
         for (int day = 0; day < DAYS; day++) {
             DayOrder begin = ShootingOrder.of(Shoot.of(new RandomDays(1000L + day).workday(SHOTS)))
                     .order();
-            Levels usual = found(begin, day, USUAL_S);
-            Levels best = found(begin, day, LONG_S);
-            neverWorse &= usual.compareTo(begin.levels()) <= 0;
+            Merit usual = found(begin, day, USUAL_S);
+            Merit best = found(begin, day, LONG_S);
+            neverWorse &= usual.compareTo(begin.merit()) <= 0;
             boolean near = usual.compareTo(best) <= 0
                     || usual.sameAboveMinutes(best) && usual.minutes() <= best.minutes() * 1.05;
             within += near ? 1 : 0;
@@ -68,7 +68,7 @@ public final class DayBenchmarks {
                     Locale.ROOT,
                     "| %d | %s | %s | %s | %+.1f %% |",
                     day + 1,
-                    said(begin.levels()),
+                    said(begin.merit()),
                     said(usual),
                     said(best),
                     100 * (usual.minutes() / best.minutes() - 1)));
@@ -94,20 +94,15 @@ public final class DayBenchmarks {
                         String.join("\n", rows));
     }
 
-    private static Levels found(DayOrder begin, int seed, double seconds) {
+    private static Merit found(DayOrder begin, int seed, double seconds) {
         return new Search(begin, Search.Effort.time(seed, Duration.ofMillis((long) (seconds * 1000))))
                 .run(better -> {})
-                .levels();
+                .merit();
     }
 
-    private static String said(Levels levels) {
+    private static String said(Merit merit) {
         return String.format(
-                Locale.ROOT,
-                "%d, %d, %d; %.0f min",
-                levels.musts(),
-                levels.shoulds(),
-                levels.bonuses(),
-                levels.minutes());
+                Locale.ROOT, "%d, %d, %d; %.0f min", merit.musts(), merit.shoulds(), merit.bonuses(), merit.minutes());
     }
 
     private static String growth() {
@@ -125,7 +120,7 @@ public final class DayBenchmarks {
                     "| %d | %.1f ms | %s | %s |",
                     shots,
                     construction,
-                    said(begin.levels()),
+                    said(begin.merit()),
                     said(found(begin, 1, USUAL_S))));
         }
         return """

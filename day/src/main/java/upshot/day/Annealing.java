@@ -76,7 +76,7 @@ final class Annealing {
 
     /** How much a change may cost is drawn before it is timed, so that most of the dear ones need not be. */
     private boolean worthTaking() {
-        Levels stands = drafts.levels();
+        Merit stands = drafts.merit();
         double now = stands.hundredths() + perBroken * stands.brokenMin() + drafts.lost(lost);
         double most = now + Math.floor(-heat * StrictMath.log(1 - chance.share())) - drafts.triedLost(lost);
         return drafts.promises(most, perBroken, SHARE) && drafts.time(most, perBroken);

@@ -7,26 +7,26 @@ final class Best {
 
     private final Consumer<DayOrder> better;
     private DayOrder order;
-    private Levels levels;
+    private Merit merit;
 
     Best(DayOrder order, Consumer<DayOrder> better) {
         this.better = better;
         this.order = order;
-        this.levels = order.levels();
+        this.merit = order.merit();
     }
 
     DayOrder order() {
         return order;
     }
 
-    Levels levels() {
-        return levels;
+    Merit merit() {
+        return merit;
     }
 
     void offer(Drafts drafts) {
-        Levels here = drafts.levels();
-        if (here.compareTo(levels) < 0) {
-            levels = here;
+        Merit here = drafts.merit();
+        if (here.compareTo(merit) < 0) {
+            merit = here;
             order = drafts.order();
             better.accept(order);
         }

@@ -16,7 +16,7 @@ final class Construction {
 
     private final DayProblem problem;
     private final DayClock clock;
-    private final Turns turns;
+    private final WrittenTurns turns;
     private final List<Integer> free;
     private final BitSet waiting = new BitSet();
     private final List<List<DayState>> crews = new ArrayList<>();
@@ -26,7 +26,7 @@ final class Construction {
     private Construction(DayClock clock) {
         this.problem = clock.problem();
         this.clock = clock;
-        this.turns = new Turns(clock);
+        this.turns = new WrittenTurns(clock);
         this.free = new ArrayList<>(turns.inTurn());
         free.forEach(waiting::set);
     }

@@ -22,7 +22,7 @@ public final class DayClock {
     private final int readyBeforeMin;
     private final int mealMin;
     private final int breakMin;
-    private final Burdens burdens;
+    private final PlaceCosts burdens;
 
     public DayClock(DayProblem problem) {
         this.problem = problem;
@@ -31,7 +31,7 @@ public final class DayClock {
         this.readyBeforeMin = (int) Math.ceil(problem.readyBeforeMin());
         this.mealMin = (int) Math.ceil(problem.rests().mealMin());
         this.breakMin = (int) Math.ceil(problem.rests().breakMin());
-        this.burdens = new Burdens(problem, relations);
+        this.burdens = new PlaceCosts(problem, relations);
     }
 
     public DayProblem problem() {

@@ -55,13 +55,13 @@ public final class DayNumbers {
     }
 
     /**
-     * An order: its levels as {@link Levels} names them, then for each crew how many setups it shoots, and of each its
+     * An order: its levels as {@link Merit} names them, then for each crew how many setups it shoots, and of each its
      * place in the problem and the minutes of getting ready, roll and end.
      */
     public static double[] write(DayOrder order) {
         DayNumbers out = new DayNumbers(new double[0]);
-        Levels levels = order.levels();
-        out.put(levels.brokenMin(), levels.musts(), levels.shoulds(), levels.bonuses(), levels.hundredths());
+        Merit merit = order.merit();
+        out.put(merit.brokenMin(), merit.musts(), merit.shoulds(), merit.bonuses(), merit.hundredths());
         out.list(
                 order.states(),
                 crew -> out.list(crew, state -> {

@@ -86,7 +86,7 @@ public final class DayOrder {
     }
 
     /** How good it is. */
-    public Levels levels() {
+    public Merit merit() {
         int broken = brokenBetweenCrews();
         int hundredths = 0;
         for (DayState state : all()) {
@@ -98,7 +98,7 @@ public final class DayOrder {
             DaySetup.Worth worth = problem().setup(setup).worth();
             lost[worth.priority()] += worth.shots();
         }
-        return Levels.of(broken, lost, hundredths);
+        return Merit.of(broken, lost, hundredths);
     }
 
     /** How many setups of a crew begin before a minute, and stay where they are when a search keeps them. */

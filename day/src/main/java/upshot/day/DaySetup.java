@@ -23,7 +23,7 @@ import java.util.Optional;
  * @param early whether the school of order wants it early
  * @param messy whether it leaves a mess
  * @param outdoors whether the light moves on
- * @param usual before its like in the usual order where less; see {@link Turns}
+ * @param usual before its like in the usual order where less; see {@link WrittenTurns}
  */
 public record DaySetup(
         int action,

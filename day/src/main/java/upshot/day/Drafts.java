@@ -184,19 +184,19 @@ final class Drafts {
     }
 
     /** How good the order is that stands. */
-    Levels levels() {
+    Merit merit() {
         int broken = between;
         int hundredths = 0;
         for (Draft crew : crews) {
             broken += crew.broken();
             hundredths += crew.hundredths();
         }
-        return Levels.of(broken, lost, hundredths);
+        return Merit.of(broken, lost, hundredths);
     }
 
     /** How good the change is at best: nothing broken, no minutes. */
-    Levels bestOfTheChange() {
-        return Levels.of(0, triedLost, 0);
+    Merit bestOfTheChange() {
+        return Merit.of(0, triedLost, 0);
     }
 
     /** The order that stands. */

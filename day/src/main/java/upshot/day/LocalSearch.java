@@ -69,6 +69,6 @@ public final class LocalSearch {
             changes += new Annealing(best, keptUntilMin, chance)
                     .run(more -> (spent.after(before + more) - begins) / (share - begins));
         }
-        new Polish(best, keptUntilMin, () -> spent.after(changes) >= share + POLISH).run();
+        new BlockMoves(best, keptUntilMin, () -> spent.after(changes) >= share + POLISH).run();
     }
 }

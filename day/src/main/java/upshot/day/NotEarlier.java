@@ -51,10 +51,10 @@ public record NotEarlier(Kind kind, int before, Optional<Breach> breach, int hit
     private static NotEarlier at(DayOrder order, int crew, int setup, int place) {
         int before = order.crews().get(crew).get(place);
         DayOrder moved = DayOrder.of(order.clock(), order.moved(setup, crew, place));
-        Levels levels = moved.levels();
-        int broken = levels.brokenMin() - order.levels().brokenMin();
+        Merit merit = moved.merit();
+        int broken = merit.brokenMin() - order.merit().brokenMin();
         if (broken <= 0) {
-            int more = levels.hundredths() - order.levels().hundredths();
+            int more = merit.hundredths() - order.merit().hundredths();
             return new NotEarlier(Kind.COSTS, before, Optional.empty(), -1, more);
         }
         for (DayState state : moved.states().get(crew)) {

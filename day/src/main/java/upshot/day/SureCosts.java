@@ -46,7 +46,7 @@ final class SureCosts {
         for (int place = from; place < size; place++) {
             int setup = order[place];
             DaySetup one = problem.setup(setup);
-            double outOfTurn = Burdens.outOfTurnMin(one, messy, others);
+            double outOfTurn = PlaceCosts.outOfTurnMin(one, messy, others);
             sums[place + 1] =
                     sums[place] + changes[last + 1][setup] + shooting[setup] + Cost.OUT_OF_TURN.hundredths(outOfTurn);
             messy += one.messy() ? 1 : 0;

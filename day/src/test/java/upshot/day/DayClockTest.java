@@ -77,7 +77,7 @@ class DayClockTest {
         // The third is shot from the stand that is there, the fourth from a new one.
         assertThat(order.crews()).containsExactly(List.of(2, 3));
         assertThat(order.left()).isEmpty();
-        assertThat(order.levels().musts()).isZero();
+        assertThat(order.merit().musts()).isZero();
         assertThat(order.all())
                 .extracting(state -> state.times().end().afterCall())
                 .containsExactly(110, 122);

@@ -26,7 +26,7 @@ class DraftsTest {
             if (random.nextBoolean()) {
                 drafts.take();
                 DayOrder whole = DayOrder.of(begin.clock(), drafts.order().crews());
-                assertThat(drafts.levels()).isEqualTo(whole.levels());
+                assertThat(drafts.merit()).isEqualTo(whole.merit());
                 assertThat(drafts.order().all())
                         .extracting(DayState::times)
                         .isEqualTo(whole.all().stream().map(DayState::times).toList());
@@ -50,7 +50,7 @@ class DraftsTest {
             assertThat(drafts.time(costs, PER_BROKEN)).isTrue();
             assertThat(drafts.time(costs - 1, PER_BROKEN)).isFalse();
             assertThat(drafts.promises(costs, PER_BROKEN, 0)).isTrue();
-            assertThat(drafts.levels()).isEqualTo(begin.levels());
+            assertThat(drafts.merit()).isEqualTo(begin.merit());
         }
     }
 

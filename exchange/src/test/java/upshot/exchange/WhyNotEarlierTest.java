@@ -52,9 +52,8 @@ class WhyNotEarlierTest {
                 case BREAKS -> breaks(day.order(), slot.state().setup(), crew, answer);
                 case COSTS -> {
                     DayOrder moved = moved(day.order(), slot.state().setup(), crew, answer);
-                    assertThat(moved.levels().brokenMin()).isZero();
-                    assertThat(moved.levels().hundredths()
-                                    - day.order().levels().hundredths())
+                    assertThat(moved.merit().brokenMin()).isZero();
+                    assertThat(moved.merit().hundredths() - day.order().merit().hundredths())
                             .isEqualTo(answer.hundredths());
                 }
             }
@@ -78,7 +77,7 @@ class WhyNotEarlierTest {
                         assertThat(state.breaches()).contains(answer.breach().orElseThrow()));
         for (int to = 0; to < own.indexOf(setup); to++) {
             assertThat(DayOrder.of(order.clock(), order.moved(setup, crew, to))
-                            .levels()
+                            .merit()
                             .brokenMin())
                     .isPositive();
         }

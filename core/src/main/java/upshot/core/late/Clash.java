@@ -38,7 +38,7 @@ public record Clash(List<String> limits) {
     private static final int FEW = 7;
 
     /** A limit, and the plan without it. */
-    record Limit(String words, UnaryOperator<Plan> without) {}
+    record Condition(String words, UnaryOperator<Plan> without) {}
 
     /**
      * The clash that keeps must-haves from being shot, worked out once for a plan; empty where all are shot or no small
@@ -54,7 +54,7 @@ public record Clash(List<String> limits) {
         return cycle.isEmpty()
                 ? new Clash(proof(plan).stream()
                         .flatMap(proof -> proof.limits().stream())
-                        .map(Limit::words)
+                        .map(Condition::words)
                         .toList())
                 : new Clash(cycle);
     }
@@ -64,7 +64,7 @@ public record Clash(List<String> limits) {
      *
      * @param limits without any one of which everything in it can be shot
      */
-    record Proof(Plan clashing, List<Limit> limits) {}
+    record Proof(Plan clashing, List<Condition> limits) {}
 
     static Optional<Proof> proof(Plan plan) {
         Plan musts = only(plan, shot -> shot.priority() == Priority.MUST);
@@ -93,8 +93,8 @@ public record Clash(List<String> limits) {
     /** The limits without any of which the rest can be kept. */
     private static Proof needed(Plan clashing) {
         Plan now = clashing;
-        List<Limit> needed = new ArrayList<>();
-        for (Limit limit : limits(clashing)) {
+        List<Condition> needed = new ArrayList<>();
+        for (Condition limit : limits(clashing)) {
             Plan without = limit.without().apply(now);
             if (possible(without)) {
                 needed.add(limit);
@@ -137,28 +137,28 @@ public record Clash(List<String> limits) {
         return false;
     }
 
-    private static List<Limit> limits(Plan plan) {
-        List<Limit> limits = new ArrayList<>();
+    private static List<Condition> limits(Plan plan) {
+        List<Condition> limits = new ArrayList<>();
         for (Action action : plan.actions()) {
             if (plan.shotsOf(action).isEmpty()) {
                 continue;
             }
             clock(limits, action, "fixedTime", action.fixedTime(), action.name() + " is at %s");
             if (action.once()) {
-                limits.add(new Limit(
+                limits.add(new Condition(
                         "%s happens once".formatted(action.name()),
                         without -> set(without, Kind.ACTION, action, "once", false)));
             }
             clock(limits, action, "fromTime", action.fromTime(), action.name() + " not before %s");
             clock(limits, action, "untilTime", action.untilTime(), action.name() + " not after %s");
             if (action.wantedLight() != WantedLight.ANY) {
-                limits.add(new Limit(
+                limits.add(new Condition(
                         "%s wants %s"
                                 .formatted(action.name(), action.wantedLight().label()),
                         without -> set(without, Kind.ACTION, action, "wantedLight", WantedLight.ANY)));
             }
             if (action.hasThing()) {
-                limits.add(new Limit(
+                limits.add(new Condition(
                         "%s keeps its place in the order of the %s".formatted(action.name(), action.thing()),
                         without -> set(without, Kind.ACTION, action, "thing", "")));
             }
@@ -172,14 +172,14 @@ public record Clash(List<String> limits) {
             clock(limits, spot, "closesTime", spot.closesTime(), spot.name() + " closes at %s");
         }
         int cameras = plan.bodies().size();
-        limits.add(new Limit(
+        limits.add(new Condition(
                 cameras == 1 ? "There is one camera" : "There are %d cameras".formatted(cameras), Clash::moreCameras));
         LocalTime call = plan.brief().callTime();
-        limits.add(new Limit(
+        limits.add(new Condition(
                 "The wrap is at %s".formatted(plan.brief().wrapTime()),
                 without -> without.apply(Change.edit(without.brief(), one -> one.withWrapTime(call.minusMinutes(1))))));
         for (Shot shot : plan.shots()) {
-            limits.add(new Limit(
+            limits.add(new Condition(
                     "%s is a must-have".formatted(shot.code()),
                     without -> without.apply(Removal.of(without, without.get(Kind.SHOT, shot.id())))));
         }
@@ -200,9 +200,9 @@ public record Clash(List<String> limits) {
     }
 
     private static <R extends PlanRecord> void clock(
-            List<Limit> limits, R owner, String field, Optional<LocalTime> time, String words) {
+            List<Condition> limits, R owner, String field, Optional<LocalTime> time, String words) {
         time.ifPresent(at -> limits.add(
-                new Limit(words.formatted(at), plan -> set(plan, Kind.of(owner), owner, field, Optional.empty()))));
+                new Condition(words.formatted(at), plan -> set(plan, Kind.of(owner), owner, field, Optional.empty()))));
     }
 
     private static <R extends PlanRecord> Plan set(Plan plan, Kind<R> kind, R owner, String field, Object value) {

@@ -50,8 +50,8 @@ public record Comparison(List<Line> lines, List<Shot> lost, List<Shot> won, int 
         }
         lines.add(new Line(
                 "all minutes, as they count",
-                before.order().levels().minutes(),
-                after.order().levels().minutes(),
+                before.order().merit().minutes(),
+                after.order().merit().minutes(),
                 "min",
                 false));
         lines.add(new Line("slack", before.slackMin(), after.slackMin(), "min", true));

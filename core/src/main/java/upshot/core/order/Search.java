@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.function.Consumer;
 import upshot.day.DayOrder;
-import upshot.day.Levels;
 import upshot.day.LocalSearch;
+import upshot.day.Merit;
 
 /**
  * Looks for a better order than one that is known. With a limit of changes alone the same seed finds the same order again;
@@ -16,7 +16,7 @@ public final class Search {
     private final DayOrder begin;
     private final Effort effort;
     private volatile boolean stopped;
-    private volatile Levels found;
+    private volatile Merit found;
 
     /**
      * How long to look and where.
@@ -28,7 +28,7 @@ public final class Search {
      * @param keptUntilMin setups that begin before this minute stay where they are; 0 for none
      */
     public record Effort(
-            int seed, Optional<Integer> changes, Optional<Duration> time, Optional<Levels> enough, int keptUntilMin) {
+            int seed, Optional<Integer> changes, Optional<Duration> time, Optional<Merit> enough, int keptUntilMin) {
 
         /** So many changes, the same order for the same seed. */
         public static Effort changes(int seed, int changes) {
@@ -46,8 +46,8 @@ public final class Search {
         }
 
         /** The same, done when it is as good as this. */
-        public Effort until(Levels levels) {
-            return new Effort(seed, changes, time, Optional.of(levels), keptUntilMin);
+        public Effort until(Merit merit) {
+            return new Effort(seed, changes, time, Optional.of(merit), keptUntilMin);
         }
     }
 
@@ -55,7 +55,7 @@ public final class Search {
     public Search(DayOrder begin, Effort effort) {
         this.begin = begin;
         this.effort = effort;
-        this.found = begin.levels();
+        this.found = begin.merit();
     }
 
     /**
@@ -67,14 +67,14 @@ public final class Search {
         long fromNanos = System.nanoTime();
         return LocalSearch.run(
                 begin, effort.keptUntilMin(), effort.seed(), changes -> spent(changes, fromNanos), order -> {
-                    found = order.levels();
+                    found = order.merit();
                     better.accept(order);
                 });
     }
 
     private double spent(int changes, long fromNanos) {
         boolean enough =
-                effort.enough().filter(levels -> found.compareTo(levels) <= 0).isPresent();
+                effort.enough().filter(merit -> found.compareTo(merit) <= 0).isPresent();
         if (stopped || enough) {
             return 1;
         }

@@ -113,7 +113,7 @@ class LateTest {
         Clash.proof(plan).ifPresent(proof -> {
             assertThat(Clash.triedAll(proof.clashing())).as("seed %d", seed).isFalse();
             assertThat(proof.limits()).isNotEmpty();
-            for (Clash.Limit limit : proof.limits()) {
+            for (Clash.Condition limit : proof.limits()) {
                 assertThat(Clash.triedAll(limit.without().apply(proof.clashing())))
                         .as("seed %d without %s", seed, limit.words())
                         .isTrue();

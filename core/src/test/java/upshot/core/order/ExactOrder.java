@@ -5,7 +5,7 @@ import java.util.List;
 import upshot.day.DayClock;
 import upshot.day.DayOrder;
 import upshot.day.DayState;
-import upshot.day.Levels;
+import upshot.day.Merit;
 
 /** The best order of one crew by trying all of them, as far as they break nothing: for eight setups at most. */
 final class ExactOrder {
@@ -28,8 +28,8 @@ final class ExactOrder {
 
     private void from(DayState state) {
         DayOrder here = DayOrder.of(clock, List.of(List.copyOf(way)));
-        Levels levels = here.levels();
-        if (best == null || levels.compareTo(best.levels()) < 0) {
+        Merit merit = here.merit();
+        if (best == null || merit.compareTo(best.merit()) < 0) {
             best = here;
         }
         for (int setup = 0; setup < shoot.size(); setup++) {

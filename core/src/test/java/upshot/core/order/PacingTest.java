@@ -176,14 +176,14 @@ class PacingTest {
         shot(sample.action(one -> one.with("thing", "Bowl")), 1);
         Shoot shoot = Shoot.of(sample.build());
 
-        assertThat(inOrder(shoot.plan(), 0, 1).levels().brokenMin()).isEqualTo(1);
-        assertThat(inOrder(shoot.plan(), 1, 0).levels().brokenMin()).isZero();
+        assertThat(inOrder(shoot.plan(), 0, 1).merit().brokenMin()).isEqualTo(1);
+        assertThat(inOrder(shoot.plan(), 1, 0).merit().brokenMin()).isZero();
         assertThat(new Whys(ShootingOrder.of(shoot))
                         .of(ShootingOrder.of(shoot).slots().get(1)))
                 .anySatisfy(why -> assertThat(why).startsWith("Comes after ").contains("messy"));
         shot(sample.action(one -> one.with("thing", "bowl").with("setsState", "glazed")), 1);
-        assertThat(inOrder(sample.build(), 1, 0, 2).levels().brokenMin()).isZero();
-        assertThat(inOrder(sample.build(), 1, 2, 0).levels().brokenMin()).isEqualTo(1);
+        assertThat(inOrder(sample.build(), 1, 0, 2).merit().brokenMin()).isZero();
+        assertThat(inOrder(sample.build(), 1, 2, 0).merit().brokenMin()).isEqualTo(1);
     }
 
     @Test
@@ -197,7 +197,7 @@ class PacingTest {
         assertThat(shoot.prerequisites().cycleInWords()).hasSize(3).allMatch(words -> words.contains(" before "));
         assertThat(Clash.of(shoot.plan()).limits())
                 .isEqualTo(shoot.prerequisites().cycleInWords());
-        assertThat(ShootingOrder.of(shoot).order().levels().brokenMin()).isZero();
+        assertThat(ShootingOrder.of(shoot).order().merit().brokenMin()).isZero();
         assertThat(ShootingOrder.of(shoot).dropped()).isNotEmpty();
     }
 
@@ -209,9 +209,9 @@ class PacingTest {
         Plan plan = sample.build();
         Plan master = plan.apply(Change.set(plan.house(), "dayOrder", OrderSchool.MASTER_FIRST));
 
-        assertThat(inOrder(plan, 0, 1).levels().brokenMin()).isZero();
-        assertThat(inOrder(master, 0, 1).levels().brokenMin()).isEqualTo(1);
-        assertThat(inOrder(master, 1, 0).levels().brokenMin()).isZero();
+        assertThat(inOrder(plan, 0, 1).merit().brokenMin()).isZero();
+        assertThat(inOrder(master, 0, 1).merit().brokenMin()).isEqualTo(1);
+        assertThat(inOrder(master, 1, 0).merit().brokenMin()).isZero();
     }
 
     @Test
@@ -262,8 +262,8 @@ class PacingTest {
         Plan written = plan.apply(WrittenOrder.of(shoot, polished.crews(), UUID::randomUUID));
         DayOrder read = ShootingOrder.of(written).order();
 
-        assertThat(read.levels().brokenMin()).isZero();
-        assertThat(read.levels()).as("seed %d", run.getCurrentRepetition()).isLessThanOrEqualTo(polished.levels());
+        assertThat(read.merit().brokenMin()).isZero();
+        assertThat(read.merit()).as("seed %d", run.getCurrentRepetition()).isLessThanOrEqualTo(polished.merit());
         if (polished.left().isEmpty()) {
             assertThat(read.crews()).isEqualTo(polished.crews());
         }

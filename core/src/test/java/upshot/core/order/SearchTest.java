@@ -19,7 +19,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Shift;
 import upshot.core.plan.Turn;
 import upshot.day.DayOrder;
-import upshot.day.Levels;
+import upshot.day.Merit;
 
 class SearchTest {
 
@@ -33,9 +33,9 @@ class SearchTest {
         Random random = new Random(7);
         for (int day = 0; day < DAYS; day++) {
             Shoot shoot = Shoot.of(new RandomDays(day).plan(3 + random.nextInt(6), 0.8 + random.nextInt(30) / 10.0));
-            Levels exact = ExactOrder.of(shoot).levels();
-            Levels found = search(shoot, Search.Effort.changes(day, CHANGES).until(exact))
-                    .levels();
+            Merit exact = ExactOrder.of(shoot).merit();
+            Merit found = search(shoot, Search.Effort.changes(day, CHANGES).until(exact))
+                    .merit();
 
             assertThat(exact.brokenMin()).isZero();
             assertThat(found).as("day %d", day).isEqualTo(exact);
@@ -49,9 +49,9 @@ class SearchTest {
     @Test
     void the_same_seed_finds_the_same_order_and_each_report_is_better_than_the_last() {
         Shoot shoot = Shoot.of(new RandomDays(3).workday(14));
-        List<Levels> reports = new ArrayList<>();
+        List<Merit> reports = new ArrayList<>();
         DayOrder begin = ShootingOrder.of(shoot).order();
-        DayOrder once = new Search(begin, Search.Effort.changes(5, 3000)).run(better -> reports.add(better.levels()));
+        DayOrder once = new Search(begin, Search.Effort.changes(5, 3000)).run(better -> reports.add(better.merit()));
         DayOrder again = search(shoot, Search.Effort.changes(5, 3000));
 
         assertThat(again.crews()).isEqualTo(once.crews());
@@ -59,7 +59,7 @@ class SearchTest {
                 .isNotEmpty()
                 .isSortedAccordingTo(Collections.reverseOrder())
                 .doesNotHaveDuplicates();
-        assertThat(once.levels()).isEqualTo(reports.get(reports.size() - 1)).isLessThan(begin.levels());
+        assertThat(once.merit()).isEqualTo(reports.get(reports.size() - 1)).isLessThan(begin.merit());
     }
 
     @Test
@@ -67,7 +67,7 @@ class SearchTest {
         DayOrder begin = ShootingOrder.of(new RandomDays(3).workday(14)).order();
         DayOrder found = new Search(begin, Search.Effort.time(1, Duration.ofMillis(400))).run(better -> {});
 
-        assertThat(found.levels()).isLessThan(begin.levels());
+        assertThat(found.merit()).isLessThan(begin.merit());
     }
 
     @Test
@@ -89,10 +89,10 @@ class SearchTest {
         Shoot shoot = Shoot.of(plan);
         DayOrder found = search(shoot, Search.Effort.changes(1, 1500));
 
-        assertThat(ShootingOrder.of(shoot).order().levels().brokenMin()).isZero();
-        assertThat(found.levels().brokenMin()).isZero();
-        assertThat(found.levels())
-                .isLessThanOrEqualTo(ShootingOrder.of(shoot).order().levels());
+        assertThat(ShootingOrder.of(shoot).order().merit().brokenMin()).isZero();
+        assertThat(found.merit().brokenMin()).isZero();
+        assertThat(found.merit())
+                .isLessThanOrEqualTo(ShootingOrder.of(shoot).order().merit());
         LimitsKept.check(DayPlan.of(shoot, found));
     }
 

@@ -12,31 +12,31 @@ import java.util.Comparator;
  * @param bonuses likewise
  * @param hundredths weighted minutes of all costs, in hundredths
  */
-public record Levels(int brokenMin, int musts, int shoulds, int bonuses, int hundredths) implements Comparable<Levels> {
+public record Merit(int brokenMin, int musts, int shoulds, int bonuses, int hundredths) implements Comparable<Merit> {
 
-    private static final Comparator<Levels> ORDER = Comparator.comparingInt(Levels::brokenMin)
-            .thenComparingInt(Levels::musts)
-            .thenComparingInt(Levels::shoulds)
-            .thenComparingInt(Levels::bonuses)
-            .thenComparingInt(Levels::hundredths);
+    private static final Comparator<Merit> ORDER = Comparator.comparingInt(Merit::brokenMin)
+            .thenComparingInt(Merit::musts)
+            .thenComparingInt(Merit::shoulds)
+            .thenComparingInt(Merit::bonuses)
+            .thenComparingInt(Merit::hundredths);
 
     /**
-     * The levels of an order.
+     * The merit of an order.
      *
      * @param lost shots that are not made, by priority
      */
-    static Levels of(int brokenMin, int[] lost, int hundredths) {
-        return new Levels(brokenMin, lost[0], lost[1], lost[2], hundredths);
+    static Merit of(int brokenMin, int[] lost, int hundredths) {
+        return new Merit(brokenMin, lost[0], lost[1], lost[2], hundredths);
     }
 
     /** Less is better. */
     @Override
-    public int compareTo(Levels other) {
+    public int compareTo(Merit other) {
         return ORDER.compare(this, other);
     }
 
     /** Whether everything but the minutes is the same. */
-    public boolean sameAboveMinutes(Levels other) {
+    public boolean sameAboveMinutes(Merit other) {
         return brokenMin == other.brokenMin
                 && musts == other.musts
                 && shoulds == other.shoulds

@@ -10,7 +10,7 @@ import java.util.stream.IntStream;
  * The turns that are written down. Where there are any, they make the order, and what has none is put in beside its like
  * where it takes nothing else its place.
  */
-final class Turns {
+final class WrittenTurns {
 
     /** Where nothing speaks for another order: clean before messy, spot by spot, gear by gear. */
     private static final Comparator<DaySetup> USUAL = Comparator.comparing(DaySetup::messy)
@@ -25,7 +25,7 @@ final class Turns {
     private final List<Integer> usual;
     private final boolean written;
 
-    Turns(DayClock clock) {
+    WrittenTurns(DayClock clock) {
         this.problem = clock.problem();
         this.clock = clock;
         List<Integer> done = problem.crews().stream()
@@ -88,7 +88,7 @@ final class Turns {
         for (int crew = 0; crew < problem.crews().size(); crew++) {
             for (int place : places(order.crews().get(crew), setup)) {
                 DayOrder tried = DayOrder.of(clock, order.moved(setup, crew, place));
-                if (tried.levels().brokenMin() == 0) {
+                if (tried.merit().brokenMin() == 0) {
                     return tried;
                 }
             }

@@ -8,7 +8,7 @@ import upshot.day.DayState.Person;
 import upshot.day.DayState.Run;
 
 /** What a setup costs where it stands, and what it leaves behind for those after it. */
-final class Burdens {
+final class PlaceCosts {
 
     /** Clean work that comes after mess is messed with by each of it, in minutes. */
     private static final double AFTER_MESS_MIN = 2;
@@ -16,7 +16,7 @@ final class Burdens {
     private final DayProblem problem;
     private final Relations relations;
 
-    Burdens(DayProblem problem, Relations relations) {
+    PlaceCosts(DayProblem problem, Relations relations) {
         this.problem = problem;
         this.relations = relations;
     }

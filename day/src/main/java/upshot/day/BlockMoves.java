@@ -6,7 +6,7 @@ import java.util.function.BooleanSupplier;
  * Makes an order better by moving up to four neighbouring setups at a time elsewhere and by putting in what is left, until
  * none of that helps any more.
  */
-final class Polish {
+final class BlockMoves {
 
     private static final int MOST_AT_ONCE = 4;
 
@@ -17,7 +17,7 @@ final class Polish {
     private final Best best;
     private final BooleanSupplier over;
 
-    Polish(Best best, int keptUntilMin, BooleanSupplier over) {
+    BlockMoves(Best best, int keptUntilMin, BooleanSupplier over) {
         this.drafts = new Drafts(best.order(), keptUntilMin);
         this.best = best;
         this.over = over;
@@ -81,11 +81,11 @@ final class Polish {
 
     /** Takes the change if the order is better for it. */
     private boolean helps() {
-        Levels levels = best.levels();
-        int shots = drafts.bestOfTheChange()
-                .compareTo(new Levels(0, levels.musts(), levels.shoulds(), levels.bonuses(), 0));
-        double minutes = shots > 0 ? 0 : shots == 0 ? levels.hundredths() : NEVER;
-        double most = levels.brokenMin() * NEVER + minutes - 1;
+        Merit merit = best.merit();
+        int shots =
+                drafts.bestOfTheChange().compareTo(new Merit(0, merit.musts(), merit.shoulds(), merit.bonuses(), 0));
+        double minutes = shots > 0 ? 0 : shots == 0 ? merit.hundredths() : NEVER;
+        double most = merit.brokenMin() * NEVER + minutes - 1;
         if (!drafts.promises(most, NEVER, 0) || !drafts.time(most, NEVER)) {
             return false;
         }
