@@ -9,7 +9,7 @@ import upshot.app.job.Desk;
 import upshot.app.job.FileGesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
-import upshot.app.web.FileDesk;
+import upshot.app.web.FileReading;
 import upshot.app.web.Upload;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
@@ -24,9 +24,9 @@ import upshot.exchange.text.Unreadable;
 @Component
 class TakeActions implements FileGesture {
 
-    private final FileDesk files;
+    private final FileReading files;
 
-    TakeActions(FileDesk files) {
+    TakeActions(FileReading files) {
         this.files = files;
     }
 

@@ -12,7 +12,7 @@ import upshot.app.job.EditRefused;
 import upshot.app.job.FileGesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
-import upshot.app.web.FileDesk;
+import upshot.app.web.FileReading;
 import upshot.app.web.Upload;
 import upshot.core.finding.Say;
 import upshot.core.plan.Change;
@@ -30,9 +30,9 @@ import upshot.exchange.text.Unreadable;
 @Component
 class TakeAgenda implements FileGesture {
 
-    private final FileDesk files;
+    private final FileReading files;
 
-    TakeAgenda(FileDesk files) {
+    TakeAgenda(FileReading files) {
         this.files = files;
     }
 

@@ -11,7 +11,7 @@ import upshot.app.job.Desk;
 import upshot.app.job.FileGesture;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
-import upshot.app.web.FileDesk;
+import upshot.app.web.FileReading;
 import upshot.app.web.Upload;
 import upshot.core.finding.Say;
 import upshot.core.plan.Change;
@@ -28,9 +28,9 @@ class TakeTempo implements FileGesture {
 
     private static final double MICROS_A_MINUTE = 60_000_000;
 
-    private final FileDesk files;
+    private final FileReading files;
 
-    TakeTempo(FileDesk files) {
+    TakeTempo(FileReading files) {
         this.files = files;
     }
 

@@ -17,7 +17,7 @@ import org.springframework.web.server.ResponseStatusException;
 import upshot.app.job.EditRefused;
 import upshot.app.store.Job;
 import upshot.app.store.Stills;
-import upshot.app.web.FileDesk;
+import upshot.app.web.FileReading;
 import upshot.exchange.still.Still;
 import upshot.exchange.text.Unreadable;
 
@@ -29,9 +29,9 @@ class StillController {
     private static final int MOST = 1000;
 
     private final Stills stills;
-    private final FileDesk files;
+    private final FileReading files;
 
-    StillController(Stills stills, FileDesk files) {
+    StillController(Stills stills, FileReading files) {
         this.stills = stills;
         this.files = files;
     }

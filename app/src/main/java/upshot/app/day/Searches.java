@@ -10,8 +10,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import upshot.app.job.JudgedPlans;
+import upshot.app.web.FairQueue;
 import upshot.app.web.Recent;
-import upshot.app.web.Turns;
 import upshot.core.order.Search;
 import upshot.core.verdict.Verdict;
 import upshot.day.DayOrder;
@@ -34,7 +34,7 @@ class Searches {
         return thread;
     });
 
-    private final Turns<Running> turns = new Turns<>();
+    private final FairQueue<Running> turns = new FairQueue<>();
 
     /** What nobody takes is thrown away in the end. */
     private final Recent<UUID, Running> byJob = new Recent<>(MOST_KEPT, running -> 1, this::end);
@@ -114,7 +114,7 @@ class Searches {
         }
 
         boolean better() {
-            return best.levels().compareTo(begin.levels()) < 0;
+            return best.merit().compareTo(begin.merit()) < 0;
         }
     }
 

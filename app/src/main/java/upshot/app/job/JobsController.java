@@ -18,7 +18,7 @@ import upshot.app.store.Invitations;
 import upshot.app.store.Job;
 import upshot.app.store.JobMembers;
 import upshot.app.store.Jobs;
-import upshot.app.web.FileDesk;
+import upshot.app.web.FileReading;
 import upshot.core.plan.InvalidField;
 import upshot.exchange.json.PlanJson;
 import upshot.exchange.text.Unreadable;
@@ -34,7 +34,7 @@ class JobsController {
     private final Accounts accounts;
     private final JudgedPlans plans;
     private final NewJobs newJobs;
-    private final FileDesk files;
+    private final FileReading files;
     private final Invitations invitations;
 
     JobsController(
@@ -43,7 +43,7 @@ class JobsController {
             Accounts accounts,
             JudgedPlans plans,
             NewJobs newJobs,
-            FileDesk files,
+            FileReading files,
             Invitations invitations) {
         this.jobs = jobs;
         this.members = members;

@@ -16,8 +16,8 @@ import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
 import upshot.app.job.JudgedPlans;
+import upshot.app.web.FairQueue;
 import upshot.app.web.Recent;
-import upshot.app.web.Turns;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
@@ -35,7 +35,7 @@ class Papers {
     private static final int MOST_WAITING = 24;
 
     private final SpringTemplateEngine templates;
-    private final Turns<Making> turns = new Turns<>();
+    private final FairQueue<Making> turns = new FairQueue<>();
     private final ExecutorService maker = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "paper");
         thread.setDaemon(true);

@@ -56,8 +56,8 @@ public final class Arrange {
         if (story.changes().isEmpty()) {
             return story;
         }
-        List<Slot> told = slots(plan.apply(story), verdict);
-        List<Slot> pins = pins(verdict);
+        List<LineupUse> told = slots(plan.apply(story), verdict);
+        List<LineupUse> pins = pins(verdict);
         Change.Batch found = change(plan, search(verdict, new Lineup(told), overlaid(told, pins)));
         boolean better =
                 !pins.isEmpty() || weight(Verdict.of(plan.apply(found))) <= weight(Verdict.of(plan.apply(story)));
@@ -77,18 +77,18 @@ public final class Arrange {
         return finding.status().weight();
     }
 
-    private static List<Slot> slots(Plan plan, Verdict verdict) {
-        List<Slot> slots = new ArrayList<>();
+    private static List<LineupUse> slots(Plan plan, Verdict verdict) {
+        List<LineupUse> slots = new ArrayList<>();
         long start = 0;
         for (Use use : plan.uses()) {
-            slots.add(Slot.of(verdict.plan().shotOf(use), start, start + use.frames(), 1));
+            slots.add(LineupUse.of(verdict.plan().shotOf(use), start, start + use.frames(), 1));
             start += use.frames();
         }
         return slots;
     }
 
     /** Pinned uses that lie within the promo. */
-    private static List<Slot> pins(Verdict verdict) {
+    private static List<LineupUse> pins(Verdict verdict) {
         return verdict.cut().uses().stream()
                 .filter(placed -> placed.use().pinned())
                 .filter(placed -> placed.endFrame() <= verdict.plan().brief().lengthFrames())
@@ -96,13 +96,13 @@ public final class Arrange {
                 .toList();
     }
 
-    private static Slot pin(Placed placed) {
-        return Slot.pinned(placed.shot(), placed.startFrame(), placed.use());
+    private static LineupUse pin(Placed placed) {
+        return LineupUse.pinned(placed.shot(), placed.startFrame(), placed.use());
     }
 
     /** The story's slots, cut back to what the pinned ones leave free. */
-    private static Lineup overlaid(List<Slot> story, List<Slot> pins) {
-        List<Slot> lineup = new ArrayList<>();
+    private static Lineup overlaid(List<LineupUse> story, List<LineupUse> pins) {
+        List<LineupUse> lineup = new ArrayList<>();
         long end = story.get(story.size() - 1).endFrame();
         long free = 0;
         for (int i = 0; i <= pins.size(); i++) {
@@ -117,9 +117,9 @@ public final class Arrange {
     }
 
     /** What of the story lies in a gap; slots of which less than half would remain give their time to a neighbour. */
-    private static List<Slot> clipped(List<Slot> story, long from, long until) {
-        List<Slot> kept = new ArrayList<>();
-        for (Slot slot : story) {
+    private static List<LineupUse> clipped(List<LineupUse> story, long from, long until) {
+        List<LineupUse> kept = new ArrayList<>();
+        for (LineupUse slot : story) {
             long shown = Math.min(until, slot.endFrame()) - Math.max(from, slot.startFrame());
             boolean most = 2 * shown >= slot.frames() && shown > 0;
             boolean last = shown > 0 && slot.endFrame() >= until && kept.isEmpty();
@@ -174,7 +174,7 @@ public final class Arrange {
         plan.uses().stream().filter(use -> !kept.contains(use)).forEach(gone::add);
         List<Change> changes = new ArrayList<>(Removal.ofAll(plan, gone).changes());
         for (int i = 0; i < lineup.slots().size(); i++) {
-            Slot slot = lineup.slots().get(i);
+            LineupUse slot = lineup.slots().get(i);
             double rank = (i + 1) * Ranks.STEP;
             if (slot.pinned().isPresent()) {
                 Use use = slot.pinned().get();

@@ -10,7 +10,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Use;
 
 /** Slots without a gap from the first frame of the promo to its last. */
-record Lineup(List<Slot> slots) {
+record Lineup(List<LineupUse> slots) {
 
     Lineup {
         slots = List.copyOf(slots);
@@ -19,7 +19,7 @@ record Lineup(List<Slot> slots) {
     /** The cut that it would be. The uses are nobody's: their ids count up and stand in no plan. */
     PaperCut cut(Plan plan) {
         List<Placed> placed = new ArrayList<>(slots.size());
-        for (Slot slot : slots) {
+        for (LineupUse slot : slots) {
             int index = placed.size();
             Use use = slot.pinned()
                     .orElseGet(() -> Use.cut(
@@ -34,8 +34,8 @@ record Lineup(List<Slot> slots) {
                 plan, placed, slots.isEmpty() ? 0 : slots.get(slots.size() - 1).endFrame());
     }
 
-    Lineup with(int index, Slot slot) {
-        List<Slot> changed = new ArrayList<>(slots);
+    Lineup with(int index, LineupUse slot) {
+        List<LineupUse> changed = new ArrayList<>(slots);
         changed.set(index, slot);
         return new Lineup(changed);
     }

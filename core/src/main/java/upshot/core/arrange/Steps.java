@@ -55,7 +55,7 @@ final class Steps {
     }
 
     private Optional<Lineup> replaced(Lineup lineup, int index) {
-        Slot slot = lineup.slots().get(index);
+        LineupUse slot = lineup.slots().get(index);
         return slot.free()
                 ? another(lineup, index).map(shot -> lineup.with(index, slot.showing(shot, 1)))
                 : Optional.empty();
@@ -64,7 +64,7 @@ final class Steps {
     /** A shot of the same beat, or of a neighbour's, that the lineup does not show yet where there is one. */
     private Optional<Shot> another(Lineup lineup, int index) {
         int like = random.nextInt(5) > 0 ? index : index + (random.nextBoolean() ? 1 : -1);
-        Slot model = lineup.slots().get(Math.max(0, Math.min(lineup.slots().size() - 1, like)));
+        LineupUse model = lineup.slots().get(Math.max(0, Math.min(lineup.slots().size() - 1, like)));
         List<Shot> shots = shotsByBeat.get(plan.actionOf(model.shot()).beatId());
         Set<UUID> shown =
                 lineup.slots().stream().map(slot -> slot.shot().id()).collect(Collectors.toCollection(HashSet::new));
@@ -80,8 +80,8 @@ final class Steps {
         if (index + 1 >= lineup.slots().size()) {
             return Optional.empty();
         }
-        Slot one = lineup.slots().get(index);
-        Slot other = lineup.slots().get(index + 1);
+        LineupUse one = lineup.slots().get(index);
+        LineupUse other = lineup.slots().get(index + 1);
         long joint = random.nextBoolean() ? grid.after(one.endFrame()) : grid.before(one.endFrame());
         boolean fits = joint - one.startFrame() >= shortest && other.endFrame() - joint >= shortest;
         return one.free() && other.free() && fits
@@ -94,8 +94,8 @@ final class Steps {
         if (index + 1 >= lineup.slots().size()) {
             return Optional.empty();
         }
-        Slot one = lineup.slots().get(index);
-        Slot other = lineup.slots().get(index + 1);
+        LineupUse one = lineup.slots().get(index);
+        LineupUse other = lineup.slots().get(index + 1);
         return one.free() && other.free()
                 ? Optional.of(lineup.with(index, one.showing(other.shot(), other.frameStep()))
                         .with(index + 1, other.showing(one.shot(), one.frameStep())))
@@ -103,7 +103,7 @@ final class Steps {
     }
 
     private Optional<Lineup> split(Lineup lineup, int index) {
-        Slot slot = lineup.slots().get(index);
+        LineupUse slot = lineup.slots().get(index);
         if (!slot.free() || slot.frames() < 2 * shortest) {
             return Optional.empty();
         }
@@ -115,9 +115,9 @@ final class Steps {
         long at = places.get(random.nextInt(places.size()));
         boolean before = random.nextBoolean();
         return another(lineup, index).map(shot -> {
-            List<Slot> slots = new ArrayList<>(lineup.slots());
-            Slot left = slot.until(at);
-            Slot right = slot.from(at);
+            List<LineupUse> slots = new ArrayList<>(lineup.slots());
+            LineupUse left = slot.until(at);
+            LineupUse right = slot.from(at);
             slots.set(index, before ? left.showing(shot, 1) : left);
             slots.add(index + 1, before ? right : right.showing(shot, 1));
             return new Lineup(slots);
@@ -126,7 +126,7 @@ final class Steps {
 
     /** A slot goes, and the one before it or behind it takes its time. */
     private Optional<Lineup> dropped(Lineup lineup, int index) {
-        Slot slot = lineup.slots().get(index);
+        LineupUse slot = lineup.slots().get(index);
         int heir = random.nextBoolean() ? index - 1 : index + 1;
         if (!slot.free()
                 || heir < 0
@@ -134,8 +134,8 @@ final class Steps {
                 || !lineup.slots().get(heir).free()) {
             return Optional.empty();
         }
-        Slot longer = lineup.slots().get(heir);
-        List<Slot> slots = new ArrayList<>(lineup.slots());
+        LineupUse longer = lineup.slots().get(heir);
+        List<LineupUse> slots = new ArrayList<>(lineup.slots());
         slots.set(heir, heir < index ? longer.until(slot.endFrame()) : longer.from(slot.startFrame()));
         slots.remove(index);
         return Optional.of(new Lineup(slots));
@@ -143,7 +143,7 @@ final class Steps {
 
     /** Slow motion becomes real time, or the other way round. */
     private Optional<Lineup> paced(Lineup lineup, int index) {
-        Slot slot = lineup.slots().get(index);
+        LineupUse slot = lineup.slots().get(index);
         double realTime = slot.shot().captureRate().over(plan.brief().rate());
         double whole = Math.rint(realTime);
         boolean choice = whole >= 2 && Math.abs(realTime - whole) < 0.01;

@@ -79,8 +79,8 @@ final class Weighing {
 
     /** A pinned use may come with a transition of its own, so that what was said of its meetings is not remembered. */
     private int meeting(Lineup lineup, PaperCut cut, int joint) {
-        Slot out = lineup.slots().get(joint);
-        Slot into = lineup.slots().get(joint + 1);
+        LineupUse out = lineup.slots().get(joint);
+        LineupUse into = lineup.slots().get(joint + 1);
         if (!out.free() || !into.free()) {
             return weigh(JointRules.judgeMeeting(cut, joint));
         }

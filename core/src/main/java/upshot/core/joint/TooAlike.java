@@ -17,7 +17,7 @@ import upshot.core.finding.Status;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
 import upshot.core.ground.Likeness;
-import upshot.core.ground.Turn;
+import upshot.core.ground.OtherBearing;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
@@ -132,7 +132,7 @@ final class TooAlike implements MeetingRule {
         Shot fixed = out.shot();
         Shot turned = into.shot();
         if (!fixed.equals(turned)) {
-            Turn.smallest(
+            OtherBearing.smallest(
                             plan,
                             turned,
                             candidate ->

@@ -10,8 +10,8 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
-import upshot.core.ground.Turn;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
@@ -76,7 +76,7 @@ final class InTheMirror implements ShotRule {
                                 pane(shot) ? "pane" : "mirror",
                                 Say.degrees(offSquareDeg(shot)),
                                 Say.degrees(limitDeg(plan, shot))),
-                Turn.smallest(plan, shot, turned -> !shows(plan, turned)).stream()
+                OtherBearing.smallest(plan, shot, turned -> !shows(plan, turned)).stream()
                         .map(bearing -> new Mend(
                                 "Shoot from bearing %s".formatted(Say.degrees(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))

@@ -10,8 +10,8 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Floor;
+import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
-import upshot.core.ground.Turn;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Shot;
@@ -51,7 +51,7 @@ final class InTheWay implements ShotRule {
                                 Say.metres(Stand.of(plan, shot).groundDistanceM()),
                                 Say.degrees(shot.bearingDeg()),
                                 spot.name()),
-                Turn.smallest(plan, shot, turned -> !standsInZone(plan, turned)).stream()
+                OtherBearing.smallest(plan, shot, turned -> !standsInZone(plan, turned)).stream()
                         .map(bearing -> new Mend(
                                 "Shoot from bearing %s".formatted(Say.degrees(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))

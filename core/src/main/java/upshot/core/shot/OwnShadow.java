@@ -9,8 +9,8 @@ import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
-import upshot.core.ground.Turn;
 import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Around;
@@ -64,7 +64,11 @@ final class OwnShadow implements ShotRule {
                                 Say.degrees(sun.altitudeDeg()),
                                 Say.metres(shadowM(shot, sun)),
                                 Say.metres(reach)),
-                Turn.smallest(plan, shot, turned -> behind(plan, turned, reach).isEmpty()).stream()
+                OtherBearing.smallest(
+                                plan,
+                                shot,
+                                turned -> behind(plan, turned, reach).isEmpty())
+                        .stream()
                         .map(bearing -> new Mend(
                                 "Shoot from bearing %s".formatted(Say.degrees(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))

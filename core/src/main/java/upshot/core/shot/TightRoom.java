@@ -13,8 +13,8 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.Say;
 import upshot.core.finding.Status;
 import upshot.core.ground.Glass;
+import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
-import upshot.core.ground.Turn;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Shot;
@@ -92,7 +92,7 @@ final class TightRoom implements ShotRule {
     }
 
     private static Optional<Mend> fittingSide(Around plan, Shot shot) {
-        return Turn.smallest(plan, shot, turned -> fits(plan, turned, Room.onThatSideM(plan, turned)))
+        return OtherBearing.smallest(plan, shot, turned -> fits(plan, turned, Room.onThatSideM(plan, turned)))
                 .map(bearing -> new Mend(
                         "Shoot from bearing %s".formatted(Say.degrees(bearing)),
                         Change.edit(shot, one -> one.withBearingDeg(bearing))));

@@ -14,7 +14,7 @@ import java.util.function.Predicate;
  * What waits to be worked on, person by person in turn: who asks for twelve things holds up their own, and one of
  * anybody else's goes before the second of them.
  */
-public final class Turns<T> {
+public final class FairQueue<T> {
 
     /** The person whose turn it is first; each person's own in the order in which they came. */
     private final Map<UUID, Deque<T>> waiting = new LinkedHashMap<>();

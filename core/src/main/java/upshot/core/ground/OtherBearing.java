@@ -8,12 +8,12 @@ import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 
 /** Looks for the smallest turn of a camera round its subject that stays on its side of the line. */
-public final class Turn {
+public final class OtherBearing {
 
     private static final int STEP_DEG = 5;
     private static final int FARTHEST_DEG = 120;
 
-    private Turn() {}
+    private OtherBearing() {}
 
     /** The bearing nearest to the shot's own, in steps of 5°, that the test accepts. */
     public static Optional<Double> smallest(Around plan, Shot shot, Predicate<Shot> accepted) {

@@ -20,7 +20,7 @@ import upshot.exchange.text.Unreadable;
  * time. What reads a file must look whether its thread was interrupted ({@link upshot.exchange.text.Stoppable}).
  */
 @Component
-public class FileDesk {
+public class FileReading {
 
     private static final String BUSY = "Other files are being read just now. Try again in a moment.";
 
@@ -29,7 +29,7 @@ public class FileDesk {
     private final ScheduledExecutorService watch =
             Executors.newSingleThreadScheduledExecutor(work -> named(work, "file-watch"));
 
-    FileDesk(FileSettings settings) {
+    FileReading(FileSettings settings) {
         this.settings = settings;
         this.reader = new ThreadPoolExecutor(
                 1,

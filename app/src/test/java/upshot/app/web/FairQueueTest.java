@@ -8,11 +8,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
-class TurnsTest {
+class FairQueueTest {
 
     private final UUID ada = UUID.randomUUID();
     private final UUID ben = UUID.randomUUID();
-    private final Turns<String> turns = new Turns<>();
+    private final FairQueue<String> turns = new FairQueue<>();
 
     private List<String> all() {
         List<String> order = new ArrayList<>();

@@ -14,9 +14,10 @@ import upshot.exchange.text.Stoppable;
 import upshot.exchange.text.Unreadable;
 
 /** Files are read one at a time, and the time limit fires. */
-class FileDeskTest {
+class FileReadingTest {
 
-    private final FileDesk desk = new FileDesk(new FileSettings(Duration.ofMillis(300), Duration.ofSeconds(5), 2));
+    private final FileReading desk =
+            new FileReading(new FileSettings(Duration.ofMillis(300), Duration.ofSeconds(5), 2));
 
     @AfterEach
     void close() {
@@ -36,7 +37,7 @@ class FileDeskTest {
 
     @Test
     void what_never_ends_is_given_up_and_the_next_file_is_read() {
-        assertThatThrownBy(() -> desk.read(FileDeskTest::endless))
+        assertThatThrownBy(() -> desk.read(FileReadingTest::endless))
                 .isInstanceOf(Unreadable.class)
                 .hasMessageContaining("took too long");
         assertThat(desk.<Integer>read(() -> Stoppable.stream(new byte[] {7}).read()))
