@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Codes;
@@ -25,7 +25,8 @@ abstract class GestureOnSample {
                 .filter(one -> one.name().equals(name))
                 .findFirst()
                 .orElseThrow();
-        return gesture.propose(new Desk(plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID()), arguments);
+        return gesture.propose(
+                new GestureContext(plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID()), arguments);
     }
 
     Plan after(Plan plan, String name, Map<String, String> arguments) {

@@ -27,6 +27,7 @@ import upshot.core.plan.Device;
 import upshot.core.plan.Devices;
 import upshot.core.plan.Dioptre;
 import upshot.core.plan.Entry;
+import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Field;
 import upshot.core.plan.FrameRates;
 import upshot.core.plan.InvalidField;
@@ -40,7 +41,6 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Removal;
-import upshot.core.plan.Shift;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 import upshot.core.plan.TempoMark;
@@ -178,7 +178,7 @@ public final class RandomPlans {
         PlanRecord added = switch (random.nextInt(14)) {
             case 12 -> new NdFilter(id(), "ND", 1, 1 + random.nextInt(9));
             case 11 ->
-                new Shift(
+                new ExtraCrew(
                         id(),
                         "Second unit",
                         random.nextInt(9),
@@ -226,7 +226,7 @@ public final class RandomPlans {
     }
 
     private Turn turn(Plan plan) {
-        List<Shift> shifts = plan.list(Kind.SHIFT);
+        List<ExtraCrew> shifts = plan.list(Kind.SHIFT);
         return new Turn(
                 id(),
                 pick(plan.shots()).id(),

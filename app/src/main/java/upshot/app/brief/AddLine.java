@@ -2,8 +2,8 @@ package upshot.app.brief;
 
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.brief.ActionLine;
@@ -23,14 +23,14 @@ class AddLine implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Plan plan = desk.plan();
+        Plan plan = context.plan();
         ActionLine line = Lines.read(plan, arguments.text("line"));
         if (line.sentence().isEmpty()) {
             throw new InvalidField("line", "Say first who does what; the facts come behind it.");
         }
-        NewActions added = new NewActions(plan, desk.ids());
+        NewActions added = new NewActions(plan, context.ids());
         try {
             Action action = added.add(
                     line,

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.brief.ActionLine;
@@ -29,12 +29,12 @@ class AddLines implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Plan plan = desk.plan();
+        Plan plan = context.plan();
         UUID beatId = plan.beats().get(0).id();
         UUID spotId = arguments.chosen(plan, Kind.SPOT, "spotId").id();
-        NewActions added = new NewActions(plan, desk.ids());
+        NewActions added = new NewActions(plan, context.ids());
         List<String> spots = plan.spots().stream().map(Spot::name).toList();
         List<String> details = new ArrayList<>();
         List<String> lines = arguments.text("text").lines().map(String::strip).toList();

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.coverage.Coverage;
@@ -29,9 +29,9 @@ class AddPerformer implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Plan plan = desk.plan();
+        Plan plan = context.plan();
         Action action = arguments.chosen(plan, Kind.ACTION, "actionId");
         String name = arguments.text("name");
         if (name.isEmpty()) {
@@ -43,7 +43,7 @@ class AddPerformer implements Gesture {
                 .findFirst()
                 .map(Subject::id)
                 .orElseGet(() -> {
-                    Subject person = Subject.person(desk.ids().get(), name);
+                    Subject person = Subject.person(context.ids().get(), name);
                     changes.add(new Change.Add(person));
                     return person.id();
                 });
@@ -52,7 +52,7 @@ class AddPerformer implements Gesture {
             throw new InvalidField("name", "%s takes part already.".formatted(name));
         }
         changes.add(new Change.Add(
-                new Performer(desk.ids().get(), action.id(), who, Ranks.after(plan.performersOf(action)))));
+                new Performer(context.ids().get(), action.id(), who, Ranks.after(plan.performersOf(action)))));
         return Proposal.of("add %s to %s".formatted(name, action.name()), Change.batch(changes));
     }
 }

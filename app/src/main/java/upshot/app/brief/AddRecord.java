@@ -3,8 +3,8 @@ package upshot.app.brief;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.Selected;
@@ -24,13 +24,13 @@ class AddRecord implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Kind<?> kind = Kind.named(arguments.text("kind"))
                 .orElseThrow(() -> new InvalidField("kind", "There is no such thing to add."));
-        Optional<Body> body = Selected.of(desk.plan(), Kind.BODY, sent, "bodyId");
+        Optional<Body> body = Selected.of(context.plan(), Kind.BODY, sent, "bodyId");
         Change.Batch change = Drafts.add(
-                desk.plan(), kind, arguments.text("name"), body.map(Body::id).orElse(null), desk.ids());
+                context.plan(), kind, arguments.text("name"), body.map(Body::id).orElse(null), context.ids());
         Change.Add first = (Change.Add) change.changes().get(0);
         return Proposal.showing(
                 "add " + first.added().label(),

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.house.Threshold;
@@ -22,11 +22,11 @@ class Adjust implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Threshold threshold = arguments.choice("threshold", Threshold.TAIL);
         double value = arguments.number("value", threshold.usual());
-        Optional<Adjustment> known = desk.plan().adjustment(threshold);
+        Optional<Adjustment> known = context.plan().adjustment(threshold);
         List<Change> changes;
         if (value == threshold.usual()) {
             changes = known.map(one -> (Change) new Change.Remove(one)).stream().toList();
@@ -35,7 +35,7 @@ class Adjust implements Gesture {
                     ? List.of()
                     : List.of(Change.edit(known.get(), one -> one.withValue(value)));
         } else {
-            changes = List.of(new Change.Add(new Adjustment(desk.ids().get(), threshold, value)));
+            changes = List.of(new Change.Add(new Adjustment(context.ids().get(), threshold, value)));
         }
         return Proposal.of(threshold.label(), Change.batch(changes));
     }

@@ -3,8 +3,8 @@ package upshot.app.brief;
 import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.brief.HousePreset;
@@ -19,10 +19,10 @@ class ChoosePreset implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         HousePreset preset = new Arguments(sent).choice("preset", HousePreset.EVENT);
         return Proposal.of(
                 "house rules for %s".formatted(preset.label().toLowerCase(Locale.ROOT)),
-                preset.choose(desk.plan().house()));
+                preset.choose(context.plan().house()));
     }
 }

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Action;
@@ -28,9 +28,9 @@ class MoveAction implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Plan plan = desk.plan();
+        Plan plan = context.plan();
         Action action = arguments.chosen(plan, Kind.ACTION, "id");
         Beat beat = plan.get(Kind.BEAT, action.beatId());
         Change change;

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.brief.ClockAtPlace;
@@ -35,10 +35,10 @@ class SetPlace implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         String typed = arguments.text("coordinates");
-        Brief brief = desk.plan().brief();
+        Brief brief = context.plan().brief();
         Optional<Coordinates> place = typed.isEmpty() ? Optional.empty() : Optional.of(parse(typed));
         String zone = arguments.text("zone");
         List<Change> changes = new ArrayList<>();
@@ -49,7 +49,7 @@ class SetPlace implements Gesture {
             changes.add(Change.edit(brief, one -> one.withZone(zone)));
         }
         Change.Batch change = Change.batch(changes);
-        Brief placed = desk.plan().apply(change).brief();
+        Brief placed = context.plan().apply(change).brief();
         if (place.isPresent()) {
             checkThere(placed);
         }

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Change;
@@ -25,9 +25,9 @@ class SetWalk implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Plan plan = desk.plan();
+        Plan plan = context.plan();
         Spot from = arguments.chosen(plan, Kind.SPOT, "fromSpotId");
         Spot to = arguments.chosen(plan, Kind.SPOT, "toSpotId");
         if (from.equals(to)) {
@@ -37,10 +37,11 @@ class SetWalk implements Gesture {
                 .filter(walk -> walk.joins(from.id(), to.id()))
                 .findFirst();
         return Proposal.of(
-                "walk from %s to %s".formatted(from.name(), to.name()), change(desk, arguments, from, to, known));
+                "walk from %s to %s".formatted(from.name(), to.name()), change(context, arguments, from, to, known));
     }
 
-    private static Change change(Desk desk, Arguments arguments, Spot from, Spot to, Optional<Walk> known) {
+    private static Change change(
+            GestureContext context, Arguments arguments, Spot from, Spot to, Optional<Walk> known) {
         if (arguments.text("minutes").isEmpty()) {
             return Change.batch(
                     known.map(walk -> (Change) new Change.Remove(walk)).stream().toList());
@@ -50,7 +51,7 @@ class SetWalk implements Gesture {
                         walk.minutes() == minutes
                                 ? List.of()
                                 : List.of(Change.edit(walk, one -> one.withMinutes(minutes)))))
-                .orElseGet(() ->
-                        Change.batch(List.of(new Change.Add(new Walk(desk.ids().get(), from.id(), to.id(), minutes)))));
+                .orElseGet(() -> Change.batch(
+                        List.of(new Change.Add(new Walk(context.ids().get(), from.id(), to.id(), minutes)))));
     }
 }

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.FileGesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.FileReading;
@@ -36,10 +36,10 @@ class TakeActions implements FileGesture {
     }
 
     @Override
-    public Function<Desk, Proposal> prepared(Map<String, String> sent, Supplier<Plan> seen) {
+    public Function<GestureContext, Proposal> prepared(Map<String, String> sent, Supplier<Plan> seen) {
         byte[] file = Upload.bytes(new Arguments(sent), "file", Decoded.MOST_BYTES);
         Table table = read(() -> files.read(() -> ActionsCsv.table(file)));
-        return desk -> read(() -> proposal(ActionsCsv.read(table, desk.plan(), desk.ids())));
+        return context -> read(() -> proposal(ActionsCsv.read(table, context.plan(), context.ids())));
     }
 
     private static <T> T read(Supplier<T> reading) {

@@ -7,9 +7,9 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.FileGesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.FileReading;
@@ -42,7 +42,7 @@ class TakeAgenda implements FileGesture {
     }
 
     @Override
-    public Function<Desk, Proposal> prepared(Map<String, String> sent, Supplier<Plan> seen) {
+    public Function<GestureContext, Proposal> prepared(Map<String, String> sent, Supplier<Plan> seen) {
         Arguments arguments = new Arguments(sent);
         String text = arguments.text("text");
         boolean pasted = !text.isEmpty();
@@ -50,7 +50,7 @@ class TakeAgenda implements FileGesture {
         try {
             byte[] file = pasted ? new byte[0] : Upload.bytes(arguments, "file", Decoded.MOST_BYTES);
             Agenda agenda = files.read(() -> pasted ? AgendaLines.read(text, frame) : file(file, frame));
-            return desk -> proposal(agenda, frame, frame(desk.plan()));
+            return context -> proposal(agenda, frame, frame(context.plan()));
         } catch (Unreadable wrong) {
             throw new InvalidField(pasted ? "text" : "file", wrong.getMessage());
         }

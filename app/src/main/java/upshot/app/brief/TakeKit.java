@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.store.KitTemplate;
 import upshot.app.store.KitTemplates;
@@ -37,27 +37,27 @@ class TakeKit implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         String template = arguments.text("template");
         GenericKit generic = arguments.choice("kit", GenericKit.BODY_AND_ZOOM);
         String name =
-                template.isEmpty() ? generic.label() : kept(desk, template).name();
+                template.isEmpty() ? generic.label() : kept(context, template).name();
         List<PlanRecord> records = template.isEmpty()
-                ? generic.records(desk.ids())
-                : renewed(PlanJson.readRecords(kept(desk, template).records()), desk);
+                ? generic.records(context.ids())
+                : renewed(PlanJson.readRecords(kept(context, template).records()), context);
         List<Change> changes = new ArrayList<>();
-        List<PlanRecord> before = new ArrayList<>(desk.plan().kit());
+        List<PlanRecord> before = new ArrayList<>(context.plan().kit());
         Collections.reverse(before);
         before.forEach(old -> changes.add(new Change.Remove(old)));
         records.forEach(added -> changes.add(new Change.Add(added)));
         return Proposal.of("take the kit “%s”".formatted(name), Change.batch(changes));
     }
 
-    private KitTemplate kept(Desk desk, String id) {
+    private KitTemplate kept(GestureContext context, String id) {
         try {
             return templates
-                    .findByIdAndAccountId(UUID.fromString(id), desk.accountId())
+                    .findByIdAndAccountId(UUID.fromString(id), context.accountId())
                     .orElseThrow(() -> new InvalidField("template", "This kit is not kept any more."));
         } catch (IllegalArgumentException notAnId) {
             throw new InvalidField("template", "This kit is not kept any more.");
@@ -65,9 +65,9 @@ class TakeKit implements Gesture {
     }
 
     /** The same things under new ids: a kit can be taken into one job twice. */
-    private static List<PlanRecord> renewed(List<PlanRecord> records, Desk desk) {
+    private static List<PlanRecord> renewed(List<PlanRecord> records, GestureContext context) {
         Map<UUID, UUID> fresh = new HashMap<>();
-        records.forEach(one -> fresh.put(one.id(), desk.ids().get()));
+        records.forEach(one -> fresh.put(one.id(), context.ids().get()));
         return records.stream().map(one -> renewed(one, fresh)).toList();
     }
 

@@ -7,8 +7,8 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.FileGesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.FileReading;
@@ -40,15 +40,15 @@ class TakeTempo implements FileGesture {
     }
 
     @Override
-    public Function<Desk, Proposal> prepared(Map<String, String> sent, Supplier<Plan> seen) {
+    public Function<GestureContext, Proposal> prepared(Map<String, String> sent, Supplier<Plan> seen) {
         Arguments arguments = new Arguments(sent);
         if (arguments.on("forget")) {
-            return desk -> Proposal.of("forget the MIDI file", Change.batch(removes(desk.plan())));
+            return context -> Proposal.of("forget the MIDI file", Change.batch(removes(context.plan())));
         }
         byte[] file = Upload.bytes(arguments, "file", MidiTempo.MOST_BYTES);
         try {
             List<TempoMark> marks = files.read(() -> MidiTempo.read(file, UUID::randomUUID));
-            return desk -> proposal(desk.plan(), marks);
+            return context -> proposal(context.plan(), marks);
         } catch (Unreadable wrong) {
             throw new InvalidField("file", wrong.getMessage());
         }

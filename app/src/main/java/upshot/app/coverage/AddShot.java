@@ -3,8 +3,8 @@ package upshot.app.coverage;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Action;
@@ -26,15 +26,15 @@ class AddShot implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Action action = arguments.chosen(desk.plan(), Kind.ACTION, "actionId");
+        Action action = arguments.chosen(context.plan(), Kind.ACTION, "actionId");
         Shot shot = Shot.draft(
-                        desk.ids().get(),
+                        context.ids().get(),
                         action.id(),
-                        desk.codes().next(action.codePrefix()),
-                        desk.plan().brief().rate())
-                .withRank(Ranks.after(desk.plan().shotsOf(action)));
+                        context.codes().next(action.codePrefix()),
+                        context.plan().brief().rate())
+                .withRank(Ranks.after(context.plan().shotsOf(action)));
         Shot sized = sized(action, shot, arguments.choice("sizeClass", SizeClass.MID));
         return Proposal.showing(
                 "add " + sized.code(),

@@ -3,9 +3,9 @@ package upshot.app.coverage;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.coverage.Copies;
@@ -29,23 +29,23 @@ class CopySetup implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Shot shot = arguments.chosen(desk.plan(), Kind.SHOT, "shotId");
+        Shot shot = arguments.chosen(context.plan(), Kind.SHOT, "shotId");
         if (arguments.text("to").isEmpty()) {
             throw new InvalidField("to", "Choose which action gets it.");
         }
-        List<Action> targets = targets(desk.plan(), shot, arguments);
+        List<Action> targets = targets(context.plan(), shot, arguments);
         if (targets.isEmpty()) {
             throw new EditRefused("There is no other action to copy it to.");
         }
         List<Change> adds = targets.stream()
                 .map(action -> (Change) new Change.Add(Copies.forAction(
-                        desk.plan(),
+                        context.plan(),
                         shot,
                         action,
-                        desk.ids().get(),
-                        desk.codes().next(action.codePrefix()))))
+                        context.ids().get(),
+                        context.codes().next(action.codePrefix()))))
                 .toList();
         return Proposal.of(
                 "copy the setup of %s to %s"

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.coverage.Copies;
@@ -32,32 +32,32 @@ class CopyShot implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Plan plan = desk.plan();
+        Plan plan = context.plan();
         Shot shot = arguments.chosen(plan, Kind.SHOT, "shotId");
-        UUID id = desk.ids().get();
+        UUID id = context.ids().get();
         return switch (arguments.choice("how", How.AGAIN)) {
-            case AGAIN -> added("duplicate", shot, Copies.duplicate(plan, shot, id, code(desk, shot)));
+            case AGAIN -> added("duplicate", shot, Copies.duplicate(plan, shot, id, code(context, shot)));
             case ENDING ->
                 Copies.ending(plan, shot)
                         .flatMap(ending ->
-                                Copies.forEnding(plan, shot, id, desk.codes().next(ending.codePrefix())))
+                                Copies.forEnding(plan, shot, id, context.codes().next(ending.codePrefix())))
                         .map(copy -> added("mirror for the ending", shot, copy))
                         .orElseThrow(() -> new EditRefused(
                                 "Nothing happens in an ending yet. Write an action into it in the Brief first."));
             case PUNCH_IN ->
-                Copies.punchedIn(plan, shot, id, code(desk, shot))
+                Copies.punchedIn(plan, shot, id, code(context, shot))
                         .map(copy -> added("split by punch-in", shot, copy))
                         .orElseThrow(
                                 () -> new EditRefused(
                                         "No tighter size that counts fits: the body records too little more than is delivered."));
-            case SPLIT -> split(shot, Copies.splitByMove(plan, shot, id, code(desk, shot)));
+            case SPLIT -> split(shot, Copies.splitByMove(plan, shot, id, code(context, shot)));
         };
     }
 
-    private static String code(Desk desk, Shot shot) {
-        return desk.codes().next(desk.plan().actionOf(shot).codePrefix());
+    private static String code(GestureContext context, Shot shot) {
+        return context.codes().next(context.plan().actionOf(shot).codePrefix());
     }
 
     private static Proposal added(String what, Shot from, Shot added) {

@@ -9,9 +9,9 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.Selected;
@@ -35,11 +35,12 @@ class FillGesture implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Fill fill = new Fill(desk.ids(), desk.codes());
-        Fill.Outcome outcome =
-                arguments.on("extras") ? fill.extras(desk.plan()) : fill.outcome(desk.plan(), wanted(desk, arguments));
+        Fill fill = new Fill(context.ids(), context.codes());
+        Fill.Outcome outcome = arguments.on("extras")
+                ? fill.extras(context.plan())
+                : fill.outcome(context.plan(), wanted(context, arguments));
         if (outcome.proposed().isEmpty() && !outcome.refused().isEmpty()) {
             throw new EditRefused(outcome.refused().get(0).why());
         }
@@ -53,8 +54,8 @@ class FillGesture implements Gesture {
                 label(arguments.on("extras"), steps.size()),
                 Change.batch(steps),
                 steps.size() == 1 ? show(steps.get(0)) : Map.of(),
-                taken.stream().map(one -> said(desk, one)).toList(),
-                outcome.refused().stream().map(one -> refused(desk, one)).toList());
+                taken.stream().map(one -> said(context, one)).toList(),
+                outcome.refused().stream().map(one -> refused(context, one)).toList());
     }
 
     private static String label(boolean extras, int shots) {
@@ -76,19 +77,19 @@ class FillGesture implements Gesture {
                 .toList();
     }
 
-    private static String said(Desk desk, Fill.Proposed one) {
+    private static String said(GestureContext context, Fill.Proposed one) {
         return "%s, %s: %s"
                 .formatted(
-                        desk.plan().get(Kind.ACTION, one.hole().actionId()).name(),
+                        context.plan().get(Kind.ACTION, one.hole().actionId()).name(),
                         one.shot().size().label(),
                         one.reason());
     }
 
-    private static String refused(Desk desk, Fill.Refused one) {
+    private static String refused(GestureContext context, Fill.Refused one) {
         Hole hole = one.hole();
         return "%s, %s stays open. %s"
                 .formatted(
-                        desk.plan().get(Kind.ACTION, hole.actionId()).name(),
+                        context.plan().get(Kind.ACTION, hole.actionId()).name(),
                         hole.view() == View.ANY
                                 ? hole.sizeClass().label()
                                 : "%s %s"
@@ -99,23 +100,23 @@ class FillGesture implements Gesture {
     }
 
     /** All; those of a beat; those of an action; or the one whose class and view are named too. */
-    private static Predicate<Hole> wanted(Desk desk, Arguments arguments) {
+    private static Predicate<Hole> wanted(GestureContext context, Arguments arguments) {
         if (!arguments.text("beatId").isEmpty()) {
-            Beat beat = arguments.chosen(desk.plan(), Kind.BEAT, "beatId");
+            Beat beat = arguments.chosen(context.plan(), Kind.BEAT, "beatId");
             return hole ->
-                    desk.plan().get(Kind.ACTION, hole.actionId()).beatId().equals(beat.id());
+                    context.plan().get(Kind.ACTION, hole.actionId()).beatId().equals(beat.id());
         }
         if (arguments.text("actionId").isEmpty()) {
             return hole -> true;
         }
-        Action action = arguments.chosen(desk.plan(), Kind.ACTION, "actionId");
+        Action action = arguments.chosen(context.plan(), Kind.ACTION, "actionId");
         Predicate<Hole> ofAction = hole -> hole.actionId().equals(action.id());
         if (arguments.text("sizeClass").isEmpty()) {
             return ofAction;
         }
         SizeClass sizeClass = arguments.choice("sizeClass", SizeClass.WIDE);
         View view = arguments.choice("view", View.ANY);
-        Optional<UUID> performer = Selected.of(desk.plan(), Kind.SUBJECT, arguments.values(), "performerId")
+        Optional<UUID> performer = Selected.of(context.plan(), Kind.SUBJECT, arguments.values(), "performerId")
                 .map(Subject::id);
         return ofAction.and(hole -> hole.sizeClass() == sizeClass
                 && hole.view() == view

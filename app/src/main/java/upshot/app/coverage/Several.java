@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Change;
@@ -44,9 +44,9 @@ class Several implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        List<Shot> shots = chosen(desk.plan(), arguments.text("codes"));
+        List<Shot> shots = chosen(context.plan(), arguments.text("codes"));
         if (shots.isEmpty()) {
             throw new InvalidField("codes", "None of these shots is there any more.");
         }
@@ -55,7 +55,7 @@ class Several implements Gesture {
             return Proposal.of(
                     "remove " + codes,
                     Change.batch(shots.stream()
-                            .map(shot -> (Change) Removal.of(desk.plan(), shot))
+                            .map(shot -> (Change) Removal.of(context.plan(), shot))
                             .toList()));
         }
         Field field = FIELDS.stream()

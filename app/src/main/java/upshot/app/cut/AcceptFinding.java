@@ -4,8 +4,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.Selected;
@@ -24,26 +24,26 @@ class AcceptFinding implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         if (arguments.text("reason").length() < 3) {
             throw new InvalidField("reason", "Say why it may stand: whoever cuts will want to know.");
         }
         Accepted accepted = new Accepted(
-                desk.ids().get(),
+                context.ids().get(),
                 arguments.text("ruleId"),
-                use(desk, arguments, "outUseId"),
-                use(desk, arguments, "intoUseId"),
+                use(context, arguments, "outUseId"),
+                use(context, arguments, "intoUseId"),
                 Optional.empty(),
                 arguments.on("breaks"),
                 arguments.text("reason"));
         return Proposal.of("let %s stand".formatted(accepted.ruleId().replace('-', ' ')), new Change.Add(accepted));
     }
 
-    private static Optional<UUID> use(Desk desk, Arguments arguments, String name) {
+    private static Optional<UUID> use(GestureContext context, Arguments arguments, String name) {
         return arguments.text(name).isEmpty()
                 ? Optional.empty()
-                : Optional.of(Selected.of(desk.plan(), Kind.USE, arguments.values(), name)
+                : Optional.of(Selected.of(context.plan(), Kind.USE, arguments.values(), name)
                         .orElseThrow(() -> new InvalidField(name, "This use is not there any more."))
                         .id());
     }

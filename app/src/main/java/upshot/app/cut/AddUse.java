@@ -3,8 +3,8 @@ package upshot.app.cut;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.Selected;
@@ -25,15 +25,15 @@ class AddUse implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Plan plan = desk.plan();
+        Plan plan = context.plan();
         Shot shot = arguments.chosen(plan, Kind.SHOT, "shotId");
         List<Use> uses = plan.uses();
         int position = Selected.of(plan, Kind.USE, sent, "after")
                 .map(use -> uses.indexOf(use) + 1)
                 .orElse(uses.size());
-        Use use = Use.cut(desk.ids().get(), shot.id(), Ranks.at(uses, position), CutEdits.usualFrames(plan));
+        Use use = Use.cut(context.ids().get(), shot.id(), Ranks.at(uses, position), CutEdits.usualFrames(plan));
         return Proposal.showing(
                 "put %s into the cut".formatted(shot.code()),
                 new Change.Add(use),

@@ -2,9 +2,9 @@ package upshot.app.cut;
 
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.arrange.Arrange;
@@ -21,9 +21,9 @@ class ArrangeGesture implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         long seed = seed(new Arguments(sent));
-        Change.Batch change = new Arrange(desk.ids(), seed, Arrange.USUAL_STEPS).propose(Verdict.of(desk.plan()));
+        Change.Batch change = new Arrange(context.ids(), seed, Arrange.USUAL_STEPS).propose(Verdict.of(context.plan()));
         if (change.changes().isEmpty()) {
             throw new EditRefused("There is nothing to arrange: no shot is planned yet.");
         }

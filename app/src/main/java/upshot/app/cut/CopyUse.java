@@ -3,8 +3,8 @@ package upshot.app.cut;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.cut.PaperCut.Placed;
@@ -23,11 +23,11 @@ class CopyUse implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
-        Placed placed = CutEdits.placed(desk.plan(), new Arguments(sent));
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
+        Placed placed = CutEdits.placed(context.plan(), new Arguments(sent));
         Use copy = Kind.USE
-                .copy(placed.use(), desk.ids().get())
-                .withRank(Ranks.at(desk.plan().uses(), placed.index() + 1))
+                .copy(placed.use(), context.ids().get())
+                .withRank(Ranks.at(context.plan().uses(), placed.index() + 1))
                 .withInS(Optional.empty())
                 .withPinned(false);
         return Proposal.showing(

@@ -2,9 +2,9 @@ package upshot.app.cut;
 
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.cut.PaperCut.Placed;
@@ -20,12 +20,12 @@ class LengthUse implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Placed placed = CutEdits.placed(desk.plan(), arguments);
+        Placed placed = CutEdits.placed(context.plan(), arguments);
         long end = arguments.text("end").isEmpty()
                 ? CutEdits.next(
-                        desk.plan(),
+                        context.plan(),
                         CutEdits.snap(sent),
                         placed.endFrame(),
                         arguments.text("way").equals("longer"))

@@ -3,8 +3,8 @@ package upshot.app.cut;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Kind;
@@ -21,14 +21,14 @@ class MoveUse implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Use use = arguments.chosen(desk.plan(), Kind.USE, "id");
-        List<Use> uses = desk.plan().uses();
+        Use use = arguments.chosen(context.plan(), Kind.USE, "id");
+        List<Use> uses = context.plan().uses();
         int from = uses.indexOf(use);
         int to = arguments.text("to").isEmpty()
                 ? from + (arguments.text("way").equals("earlier") ? -1 : 1)
                 : (int) CutEdits.frame(arguments, "to");
-        return Proposal.of("move " + desk.plan().shotOf(use).code(), Ranks.move(uses, use, to));
+        return Proposal.of("move " + context.plan().shotOf(use).code(), Ranks.move(uses, use, to));
     }
 }

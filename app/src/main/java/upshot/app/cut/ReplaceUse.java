@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.cut.PaperCut.Placed;
@@ -25,10 +25,10 @@ class ReplaceUse implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Placed placed = CutEdits.placed(desk.plan(), arguments);
-        Shot shot = arguments.chosen(desk.plan(), Kind.SHOT, "shotId");
+        Placed placed = CutEdits.placed(context.plan(), arguments);
+        Shot shot = arguments.chosen(context.plan(), Kind.SHOT, "shotId");
         Use use = placed.use();
         List<Change> changes = new ArrayList<>();
         if (!use.shotId().equals(shot.id())) {

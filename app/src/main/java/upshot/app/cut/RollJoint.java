@@ -3,9 +3,9 @@ package upshot.app.cut;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.cut.PaperCut;
@@ -22,16 +22,16 @@ class RollJoint implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Placed into = CutEdits.placed(desk.plan(), arguments);
+        Placed into = CutEdits.placed(context.plan(), arguments);
         if (into.index() == 0) {
             throw new EditRefused("Before the first use there is no joint.");
         }
-        Placed out = PaperCut.of(desk.plan()).outOf(into.index() - 1);
+        Placed out = PaperCut.of(context.plan()).outOf(into.index() - 1);
         long to = arguments.text("to").isEmpty()
                 ? CutEdits.next(
-                        desk.plan(),
+                        context.plan(),
                         CutEdits.snap(sent),
                         into.startFrame(),
                         arguments.text("way").equals("later"))

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.cut.PaperCut;
@@ -27,23 +27,23 @@ class SplitUse implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        PaperCut cut = PaperCut.of(desk.plan());
-        Placed placed = CutEdits.placed(desk.plan(), arguments);
+        PaperCut cut = PaperCut.of(context.plan());
+        Placed placed = CutEdits.placed(context.plan(), arguments);
         Use use = placed.use();
         if (use.frames() < 2) {
             throw new EditRefused("One frame cannot be split.");
         }
-        int first = (int) (at(desk, placed, CutEdits.snap(sent)) - placed.startFrame());
+        int first = (int) (at(context, placed, CutEdits.snap(sent)) - placed.startFrame());
         double from = use.inS().orElse(0.0);
         double split = from + placed.picture().realS() * first / use.frames();
-        List<Use> uses = desk.plan().uses();
+        List<Use> uses = context.plan().uses();
         // Played backwards, the later seconds come first.
         boolean back = use.reversed();
         double firstIn = back ? from + placed.picture().realS() * (use.frames() - first) / use.frames() : from;
         Use second = new Use(
-                desk.ids().get(),
+                context.ids().get(),
                 use.shotId(),
                 Ranks.at(uses, placed.index() + 1),
                 use.frames() - first,
@@ -61,12 +61,12 @@ class SplitUse implements Gesture {
                 Map.of("use", second.id().toString()));
     }
 
-    private static long at(Desk desk, Placed placed, BeatGrid.Step snap) {
+    private static long at(GestureContext context, Placed placed, BeatGrid.Step snap) {
         long middle = placed.startFrame() + placed.use().frames() / 2;
         if (snap == BeatGrid.Step.FRAME) {
             return middle;
         }
-        long nearest = BeatGrid.of(desk.plan(), snap, placed.endFrame()).nearest(middle);
+        long nearest = BeatGrid.of(context.plan(), snap, placed.endFrame()).nearest(middle);
         return nearest > placed.startFrame() && nearest < placed.endFrame() ? nearest : middle;
     }
 }

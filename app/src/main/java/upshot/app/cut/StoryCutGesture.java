@@ -2,8 +2,8 @@ package upshot.app.cut;
 
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.core.cut.StoryCut;
 
@@ -17,7 +17,7 @@ class StoryCutGesture implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> arguments) {
-        return Proposal.of("cut in story order", new StoryCut(desk.ids()).propose(desk.plan()));
+    public Proposal propose(GestureContext context, Map<String, String> arguments) {
+        return Proposal.of("cut in story order", new StoryCut(context.ids()).propose(context.plan()));
     }
 }

@@ -4,15 +4,15 @@ import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Change;
+import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Ranks;
-import upshot.core.plan.Shift;
 
 /** Adds a further day to the shoot, or a second unit to one of its days. */
 @Component
@@ -24,12 +24,12 @@ class AddShift implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Shift shift = new Shift(
-                desk.ids().get(),
+        ExtraCrew shift = new ExtraCrew(
+                context.ids().get(),
                 arguments.text("name"),
-                Ranks.after(desk.plan().list(Kind.SHIFT)),
+                Ranks.after(context.plan().list(Kind.SHIFT)),
                 (int) arguments.number("dayOffset", 1),
                 time(arguments, "callTime"),
                 time(arguments, "wrapTime"),

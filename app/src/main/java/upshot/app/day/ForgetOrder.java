@@ -2,8 +2,8 @@ package upshot.app.day;
 
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.core.order.WrittenOrder;
 
@@ -17,7 +17,7 @@ class ForgetOrder implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
-        return Proposal.of("go back to the usual order", WrittenOrder.forgotten(desk.plan()));
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
+        return Proposal.of("go back to the usual order", WrittenOrder.forgotten(context.plan()));
     }
 }

@@ -2,8 +2,8 @@ package upshot.app.day;
 
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.core.late.WhatIf;
 
@@ -17,8 +17,8 @@ class KeepWhatIf implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
-        WhatIf assumed = WhatIfs.of(desk.plan(), sent);
-        return Proposal.of("keep “%s”".formatted(assumed.said(desk.plan())), assumed.change(desk.plan()));
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
+        WhatIf assumed = WhatIfs.of(context.plan(), sent);
+        return Proposal.of("keep “%s”".formatted(assumed.said(context.plan())), assumed.change(context.plan()));
     }
 }

@@ -3,8 +3,8 @@ package upshot.app.day;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.order.WrittenOrder;
@@ -24,20 +24,20 @@ class LetGo implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         if (arguments.on("back")) {
-            Shot shot = arguments.chosen(desk.plan(), Kind.SHOT, "id");
-            List<Change> back = gone(desk.plan()).stream()
+            Shot shot = arguments.chosen(context.plan(), Kind.SHOT, "id");
+            List<Change> back = gone(context.plan()).stream()
                     .filter(turn -> turn.shotId().equals(shot.id()))
                     .<Change>map(Change.Remove::new)
                     .toList();
             return Proposal.of("take %s back".formatted(shot.code()), Change.batch(back));
         }
-        DayDesk at = DayDesk.of(desk.plan(), arguments);
+        DayDesk at = DayDesk.of(context.plan(), arguments);
         return Proposal.showing(
                 "let %s go".formatted(at.setup().codes()),
-                WrittenOrder.letGo(at.day().shoot(), desk.ids(), at.setup()),
+                WrittenOrder.letGo(at.day().shoot(), context.ids(), at.setup()),
                 Map.of("setup", ""));
     }
 

@@ -3,9 +3,9 @@ package upshot.app.day;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.order.Crew;
@@ -24,9 +24,9 @@ class MoveSetup implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        DayDesk at = DayDesk.of(desk.plan(), arguments);
+        DayDesk at = DayDesk.of(context.plan(), arguments);
         Crew crew = crew(at, arguments);
         List<DayPlan.Slot> slots = at.day().slotsOf(crew);
         int from = slots.indexOf(at.day().slotOf(at.setup().first()).orElse(null));
@@ -37,7 +37,7 @@ class MoveSetup implements Gesture {
             throw new EditRefused("%s happens at a fixed time: it stays there."
                     .formatted(at.setup().codes()));
         }
-        Change.Batch change = WrittenOrder.move(at.day(), desk.ids(), at.setup(), crew, to);
+        Change.Batch change = WrittenOrder.move(at.day(), context.ids(), at.setup(), crew, to);
         return Proposal.showing(
                 "move " + at.setup().codes(),
                 change,

@@ -2,8 +2,8 @@ package upshot.app.day;
 
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.order.WrittenOrder;
@@ -18,12 +18,12 @@ class PinSetup implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        DayDesk at = DayDesk.of(desk.plan(), arguments);
+        DayDesk at = DayDesk.of(context.plan(), arguments);
         boolean pinned = arguments.on("pinned");
         return Proposal.of(
                 (pinned ? "pin " : "unpin ") + at.setup().codes(),
-                WrittenOrder.pin(at.day(), desk.ids(), at.slot(), pinned));
+                WrittenOrder.pin(at.day(), context.ids(), at.slot(), pinned));
     }
 }

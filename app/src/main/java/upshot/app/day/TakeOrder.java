@@ -3,9 +3,9 @@ package upshot.app.day;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.order.WrittenOrder;
@@ -26,15 +26,15 @@ class TakeOrder implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Searches.Running found = searches.of(jobId(new Arguments(sent)))
-                .filter(running -> running.began().plan().equals(desk.plan()))
+                .filter(running -> running.began().plan().equals(context.plan()))
                 .orElseThrow(
                         () -> new EditRefused(
                                 "The plan has changed since this order was searched for. Search again, it begins where you are."));
         return Proposal.of(
                 "take the order that was found",
-                WrittenOrder.of(found.began().day().shoot(), found.best().crews(), desk.ids()));
+                WrittenOrder.of(found.began().day().shoot(), found.best().crews(), context.ids()));
     }
 
     private static UUID jobId(Arguments arguments) {

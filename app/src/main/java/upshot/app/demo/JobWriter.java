@@ -8,9 +8,9 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import upshot.app.account.SignedIn;
-import upshot.app.job.Desk;
-import upshot.app.job.Door;
+import upshot.app.job.Edits;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
@@ -27,14 +27,14 @@ import upshot.exchange.json.ChangeJson;
  */
 final class JobWriter {
 
-    private final Door door;
+    private final Edits edits;
     private final Map<String, Gesture> gestures;
     private final UUID jobId;
     private final SignedIn who;
     private final Map<String, String> codes = new HashMap<>();
 
-    JobWriter(Door door, List<Gesture> gestures, UUID jobId, SignedIn who) {
-        this.door = door;
+    JobWriter(Edits edits, List<Gesture> gestures, UUID jobId, SignedIn who) {
+        this.edits = edits;
         this.gestures = gestures.stream().collect(Collectors.toMap(Gesture::name, Function.identity()));
         this.jobId = jobId;
         this.who = who;
@@ -42,11 +42,11 @@ final class JobWriter {
 
     /** Does what a gesture proposes for these arguments. */
     void gesture(String name, Function<Plan, Map<String, String>> arguments) {
-        door.edit(jobId, who, desk -> gestures.get(name).propose(desk, arguments.apply(desk.plan())));
+        edits.edit(jobId, who, context -> gestures.get(name).propose(context, arguments.apply(context.plan())));
     }
 
-    void change(String label, Function<Desk, Change> change) {
-        door.edit(jobId, who, desk -> Proposal.of(label, change.apply(desk)));
+    void change(String label, Function<GestureContext, Change> change) {
+        edits.edit(jobId, who, context -> Proposal.of(label, change.apply(context)));
     }
 
     /** Types one line of the talk. */
@@ -66,8 +66,8 @@ final class JobWriter {
 
     /** Sets fields of one record, found by its label; the brief needs none. */
     void set(Kind<?> kind, String label, String typed) {
-        change("set " + label, desk -> {
-            PlanRecord found = kind == Kind.BRIEF ? desk.plan().brief() : named(desk.plan(), kind, label);
+        change("set " + label, context -> {
+            PlanRecord found = kind == Kind.BRIEF ? context.plan().brief() : named(context.plan(), kind, label);
             return Change.batch(values(kind, typed).entrySet().stream()
                     .map(one -> Change.set(found, one.getKey(), one.getValue()))
                     .toList());
@@ -80,14 +80,14 @@ final class JobWriter {
      * @param name by which this writer remembers the shot's code
      */
     void shot(String name, String actionName, String typed) {
-        change("add a shot of " + actionName, desk -> {
-            Action action = (Action) named(desk.plan(), Kind.ACTION, actionName);
+        change("add a shot of " + actionName, context -> {
+            Action action = (Action) named(context.plan(), Kind.ACTION, actionName);
             Shot shot = Shot.draft(
-                            desk.ids().get(),
+                            context.ids().get(),
                             action.id(),
-                            desk.codes().next(action.codePrefix()),
-                            desk.plan().brief().rate())
-                    .withRank(Ranks.after(desk.plan().shotsOf(action)));
+                            context.codes().next(action.codePrefix()),
+                            context.plan().brief().rate())
+                    .withRank(Ranks.after(context.plan().shotsOf(action)));
             for (Map.Entry<String, Object> one : values(Kind.SHOT, typed).entrySet()) {
                 shot = shot.with(one.getKey(), one.getValue());
             }

@@ -9,7 +9,7 @@ import java.util.UUID;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
-import upshot.app.job.Door;
+import upshot.app.job.Edits;
 import upshot.app.job.Gesture;
 import upshot.app.job.NewJobs;
 import upshot.core.brief.GenericKit;
@@ -38,18 +38,18 @@ class KilnNight {
     private static final String LAMPS = "Lamps go out in the yard";
 
     private final NewJobs jobs;
-    private final Door door;
+    private final Edits edits;
     private final List<Gesture> gestures;
 
-    KilnNight(NewJobs jobs, Door door, List<Gesture> gestures) {
+    KilnNight(NewJobs jobs, Edits edits, List<Gesture> gestures) {
         this.jobs = jobs;
-        this.door = door;
+        this.edits = edits;
         this.gestures = gestures;
     }
 
     UUID create(SignedIn owner) {
         UUID jobId = jobs.create(owner, "Kiln Night");
-        JobWriter job = new JobWriter(door, gestures, jobId, owner);
+        JobWriter job = new JobWriter(edits, gestures, jobId, owner);
         delivery(job);
         spots(job);
         actions(job);
@@ -71,15 +71,15 @@ class KilnNight {
         job.set(Kind.BEAT, "Middle", "name = Making");
         job.change(
                 "a beat for the fire",
-                desk -> new Change.Add(Beat.of(desk.ids().get(), "Fire", 2.5 * Ranks.STEP, Beat.Role.BODY)));
+                context -> new Change.Add(Beat.of(context.ids().get(), "Fire", 2.5 * Ranks.STEP, Beat.Role.BODY)));
         job.gesture("take-kit", plan -> Map.of("kit", GenericKit.TWO_BODIES_AND_PRIMES.name()));
         job.add(Kind.DIOPTRE, "Close-up +2");
         job.gesture("choose-preset", plan -> Map.of("preset", HousePreset.EVENT.name()));
         job.add(Kind.VOICE, "Come and see what the fire makes of it.");
         job.change(
                 "the voice's place",
-                desk -> Change.edit(
-                        desk.plan().list(Kind.VOICE).get(0),
+                context -> Change.edit(
+                        context.plan().list(Kind.VOICE).get(0),
                         one -> one.withEndS(19.0).withStartS(14.0)));
         job.gesture("take-agenda", plan -> Map.of("text", """
                         18:30 Doors open 15 min
@@ -231,13 +231,13 @@ class KilnNight {
         String uses = "yard 72, sign 24, gate 60, guests 36, wheel 48, hands 24, throwing 36, face 36, rim 48,"
                 + " pot out 48, ember 24, kiln 48, smoke 36, lid 36, table 36, hands 12, laughing 24, laughing too 24,"
                 + " smile 24, lamps 72";
-        job.change("the paper cut", desk -> {
+        job.change("the paper cut", context -> {
             List<Change> added = new ArrayList<>();
             for (String use : uses.split(", *")) {
                 int space = use.lastIndexOf(' ');
                 added.add(new Change.Add(Use.cut(
-                        desk.ids().get(),
-                        job.shot(desk.plan(), use.substring(0, space)).id(),
+                        context.ids().get(),
+                        job.shot(context.plan(), use.substring(0, space)).id(),
                         (added.size() + 1) * Ranks.STEP,
                         Integer.parseInt(use.substring(space + 1)))));
             }

@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
-import upshot.app.job.Door;
+import upshot.app.job.Edits;
 import upshot.app.job.Gesture;
 import upshot.app.job.NewJobs;
 import upshot.core.brief.GenericKit;
@@ -22,18 +22,18 @@ import upshot.core.plan.Kind;
 class TallowStreet {
 
     private final NewJobs jobs;
-    private final Door door;
+    private final Edits edits;
     private final List<Gesture> gestures;
 
-    TallowStreet(NewJobs jobs, Door door, List<Gesture> gestures) {
+    TallowStreet(NewJobs jobs, Edits edits, List<Gesture> gestures) {
         this.jobs = jobs;
-        this.door = door;
+        this.edits = edits;
         this.gestures = gestures;
     }
 
     UUID create(SignedIn owner) {
         UUID jobId = jobs.create(owner, "Tallow Street Cargo Bikes");
-        JobWriter job = new JobWriter(door, gestures, jobId, owner);
+        JobWriter job = new JobWriter(edits, gestures, jobId, owner);
         job.set(
                 Kind.BRIEF,
                 "the delivery and the day",

@@ -6,7 +6,7 @@ import java.util.Map;
 public interface FileGesture extends Gesture {
 
     @Override
-    default Proposal propose(Desk desk, Map<String, String> arguments) {
-        return prepared(arguments, desk::plan).apply(desk);
+    default Proposal propose(GestureContext context, Map<String, String> arguments) {
+        return prepared(arguments, context::plan).apply(context);
     }
 }

@@ -17,14 +17,14 @@ public interface Gesture {
      * @param arguments what the page sent, by name; never null, values may be blank
      * @throws upshot.core.plan.InvalidField when an argument is wrong, naming it
      */
-    Proposal propose(Desk desk, Map<String, String> arguments);
+    Proposal propose(GestureContext context, Map<String, String> arguments);
 
     /**
      * Does before the job is locked what needs no lock, reading a file above all; what it returns is quick.
      *
      * @param seen the plan as it stands now; by the time of the lock it may be another
      */
-    default Function<Desk, Proposal> prepared(Map<String, String> arguments, Supplier<Plan> seen) {
-        return desk -> propose(desk, arguments);
+    default Function<GestureContext, Proposal> prepared(Map<String, String> arguments, Supplier<Plan> seen) {
+        return context -> propose(context, arguments);
     }
 }

@@ -18,11 +18,11 @@ class RemoveGesture implements Gesture {
     }
 
     @Override
-    public Proposal propose(Desk desk, Map<String, String> sent) {
+    public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Kind<?> kind = Kind.named(arguments.text("kind"))
                 .orElseThrow(() -> new InvalidField("kind", "There is no such thing to remove."));
-        PlanRecord removed = arguments.chosen(desk.plan(), kind, "id");
-        return Proposal.of("remove " + removed.label(), Removal.of(desk.plan(), removed));
+        PlanRecord removed = arguments.chosen(context.plan(), kind, "id");
+        return Proposal.of("remove " + removed.label(), Removal.of(context.plan(), removed));
     }
 }

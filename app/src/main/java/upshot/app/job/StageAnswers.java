@@ -12,13 +12,13 @@ public class StageAnswers {
 
     private final StagePages pages;
     private final JudgedPlans plans;
-    private final Door door;
+    private final Edits edits;
     private final Sides sides;
 
-    StageAnswers(StagePages pages, JudgedPlans plans, Door door, Sides sides) {
+    StageAnswers(StagePages pages, JudgedPlans plans, Edits edits, Sides sides) {
         this.pages = pages;
         this.plans = plans;
-        this.door = door;
+        this.edits = edits;
         this.sides = sides;
     }
 
@@ -55,7 +55,7 @@ public class StageAnswers {
     /** The same of a plan that was judged already. */
     Map<String, Object> model(StageRequest request, Stage stage, Verdict verdict) {
         StagePages.Shown shown = new StagePages.Shown(
-                request, door.history(request.jobId(), request.who()), sides.state(request.jobId()));
+                request, edits.history(request.jobId(), request.who()), sides.state(request.jobId()));
         return pages.model(shown, stage, verdict);
     }
 }

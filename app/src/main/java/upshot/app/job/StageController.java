@@ -27,7 +27,7 @@ class StageController {
 
     private final StagePages pages;
     private final StageAnswers answers;
-    private final Door door;
+    private final Edits edits;
     private final Sides sides;
     private final PageTags tags;
     private final DrawnPages drawn;
@@ -36,7 +36,7 @@ class StageController {
     StageController(
             StagePages pages,
             StageAnswers answers,
-            Door door,
+            Edits edits,
             Sides sides,
             PageTags tags,
             DrawnPages drawn,
@@ -44,7 +44,7 @@ class StageController {
         this.pages = pages;
         this.answers = answers;
         this.sides = sides;
-        this.door = door;
+        this.edits = edits;
         this.tags = tags;
         this.drawn = drawn;
         this.pieces = pieces;
@@ -64,7 +64,7 @@ class StageController {
             CsrfToken token,
             ServletWebRequest request) {
         Stage stage = pages.stage(slug);
-        History history = door.history(job.id(), who);
+        History history = edits.history(job.id(), who);
         String contents = tags.contents(job, sides.state(job.id()), history, who, stage, parameters);
         request.getResponse().setHeader(HttpHeaders.CACHE_CONTROL, "private, no-cache");
         if (request.checkNotModified(tags.of(contents, who, request.getSessionId()))) {
@@ -116,7 +116,7 @@ class StageController {
         }
         List<String> news = new ArrayList<>(added ? sides.newsSince(job.id(), beside, who.id()) : List.of());
         if (job.version() > since) {
-            news.add(0, door.newsSince(job.id(), since, who));
+            news.add(0, edits.newsSince(job.id(), since, who));
         }
         news.removeIf(String::isEmpty);
         return ResponseEntity.ok(answers.of(job, who, slug, parameters, String.join(". ", news)));

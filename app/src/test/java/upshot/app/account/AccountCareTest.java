@@ -23,7 +23,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import upshot.app.AppTest;
 import upshot.app.People;
 import upshot.app.Web;
-import upshot.app.job.Door;
+import upshot.app.job.Edits;
 import upshot.app.job.NewJobs;
 import upshot.app.job.Proposal;
 import upshot.app.store.JobMember;
@@ -62,7 +62,7 @@ class AccountCareTest {
     private JobMembers members;
 
     @Autowired
-    private Door door;
+    private Edits edits;
 
     @Autowired
     private JdbcClient jdbc;
@@ -185,7 +185,10 @@ class AccountCareTest {
         UUID others = newJobs.create(new SignedIn(stays), plan);
         members.save(new JobMember(shared, stays.id(), java.time.Instant.now()));
         members.save(new JobMember(others, goes.id(), java.time.Instant.now()));
-        door.edit(others, new SignedIn(goes), desk -> Proposal.of("length", Change.set(plan.brief(), "lengthS", 12.0)));
+        edits.edit(
+                others,
+                new SignedIn(goes),
+                context -> Proposal.of("length", Change.set(plan.brief(), "lengthS", 12.0)));
         Web web = new Web(port).signIn(goes.email(), People.PASSWORD);
         assertThat(web.post("/account/leave", "_csrf", web.token("/account"), "password", "wrong")
                         .body())
@@ -198,7 +201,7 @@ class AccountCareTest {
         assertThat(jobs.findByIdAndOwnerId(alone, goes.id())).isEmpty();
         assertThat(jobs.findByIdAndOwnerId(shared, stays.id())).isPresent();
         assertThat(jobs.findVisible(others, goes.id())).isEmpty();
-        assertThat(door.newsSince(others, 0, new SignedIn(stays))).startsWith("somebody who left: length");
+        assertThat(edits.newsSince(others, 0, new SignedIn(stays))).startsWith("somebody who left: length");
         assertThat(new Web(port).trySignIn("/sign-in", "left-" + goes.id(), "").statusCode())
                 .isEqualTo(401);
     }

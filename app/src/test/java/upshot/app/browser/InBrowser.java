@@ -28,7 +28,7 @@ import upshot.app.People;
 import upshot.app.Web;
 import upshot.app.account.Account;
 import upshot.app.account.SignedIn;
-import upshot.app.job.Door;
+import upshot.app.job.Edits;
 import upshot.app.job.Gesture;
 import upshot.app.job.NewJobs;
 import upshot.app.job.Proposal;
@@ -52,7 +52,7 @@ abstract class InBrowser {
     private NewJobs newJobs;
 
     @Autowired
-    private Door door;
+    private Edits edits;
 
     @Autowired
     private List<Gesture> gestures;
@@ -181,12 +181,12 @@ abstract class InBrowser {
                 .filter(one -> one.name().equals(gesture))
                 .findFirst()
                 .orElseThrow();
-        door.edit(jobId, planner, desk -> named.propose(desk, arguments));
+        edits.edit(jobId, planner, context -> named.propose(context, arguments));
     }
 
     /** A change of the planner's, made at the server. */
     final void set(Function<Plan, Change> change) {
-        door.edit(jobId, planner, desk -> Proposal.of("set up", change.apply(desk.plan())));
+        edits.edit(jobId, planner, context -> Proposal.of("set up", change.apply(context.plan())));
     }
 
     /** A line of the talk, written down at the server. */

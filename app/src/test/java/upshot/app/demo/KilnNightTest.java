@@ -11,7 +11,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import upshot.app.AppTest;
 import upshot.app.account.Accounts;
 import upshot.app.account.SignedIn;
-import upshot.app.job.Door;
+import upshot.app.job.Edits;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.store.Jobs;
@@ -33,7 +33,7 @@ class KilnNightTest {
     private JudgedPlans judged;
 
     @Autowired
-    private Door door;
+    private Edits edits;
 
     @Test
     void it_is_half_way_as_a_planner_would_leave_it() {
@@ -50,7 +50,7 @@ class KilnNightTest {
         assertThat(verdict.holes()).isNotEmpty();
         assertThat(joints).filteredOn(Status.BREAK::equals).hasSize(2);
         assertThat(joints).contains(Status.WATCH);
-        assertThat(door.history(job.id(), planner).undo()).isPresent();
+        assertThat(edits.history(job.id(), planner).undo()).isPresent();
     }
 
     private Job demo(SignedIn planner, String name) {

@@ -52,7 +52,7 @@ class JobCareTest {
     private PlanStore plans;
 
     @Autowired
-    private Door door;
+    private Edits edits;
 
     @Autowired
     private People people;
@@ -210,7 +210,7 @@ class JobCareTest {
         perform(owner, post("/jobs/" + jobId + "/members").param("email", otherAccount.email()));
         Plan plan = plans.load(jobId);
         Change change = Change.set(plan.brief(), "lengthS", 77.0);
-        door.edit(jobId, other, desk -> Proposal.of("length 77", change));
+        edits.edit(jobId, other, context -> Proposal.of("length 77", change));
 
         perform(owner, get("/jobs/" + jobId + "/brief/news").param("since", "0"))
                 .andExpect(jsonPath("$.version").value(1))

@@ -44,7 +44,7 @@ class PagesAreLightTest {
     private JobMembers members;
 
     @Autowired
-    private Door door;
+    private Edits edits;
 
     @LocalServerPort
     private int port;
@@ -120,8 +120,10 @@ class PagesAreLightTest {
         HttpResponse<byte[]> first = packed(web, "brief", "");
         assertThat(packed(web, "brief", tag(first)).statusCode()).isEqualTo(304);
         assertThat(packed(web, "brief?open=delivery", tag(first)).statusCode()).isEqualTo(200);
-        door.edit(
-                job, owner, desk -> Proposal.of("length", Change.set(desk.plan().brief(), "lengthS", 77.0)));
+        edits.edit(
+                job,
+                owner,
+                context -> Proposal.of("length", Change.set(context.plan().brief(), "lengthS", 77.0)));
 
         HttpResponse<byte[]> second = packed(web, "brief", tag(first));
         assertThat(second.statusCode()).isEqualTo(200);
@@ -133,10 +135,10 @@ class PagesAreLightTest {
         Account other = people.account();
         members.save(new JobMember(job, other.id(), Instant.now()));
         Web there = new Web(port).signIn(other.email(), People.PASSWORD);
-        door.edit(
+        edits.edit(
                 job,
                 owner,
-                desk -> Proposal.of("mine alone", Change.set(desk.plan().brief(), "lengthS", 78.0)));
+                context -> Proposal.of("mine alone", Change.set(context.plan().brief(), "lengthS", 78.0)));
         String mine = web.get("/jobs/%s/brief".formatted(job));
         String theirs = there.get("/jobs/%s/brief".formatted(job));
 

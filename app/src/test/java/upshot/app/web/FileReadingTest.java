@@ -16,12 +16,12 @@ import upshot.exchange.text.Unreadable;
 /** Files are read one at a time, and the time limit fires. */
 class FileReadingTest {
 
-    private final FileReading desk =
+    private final FileReading context =
             new FileReading(new FileSettings(Duration.ofMillis(300), Duration.ofSeconds(5), 2));
 
     @AfterEach
     void close() {
-        desk.close();
+        context.close();
     }
 
     /** What goes round for ever, as a broken library would. */
@@ -37,10 +37,10 @@ class FileReadingTest {
 
     @Test
     void what_never_ends_is_given_up_and_the_next_file_is_read() {
-        assertThatThrownBy(() -> desk.read(FileReadingTest::endless))
+        assertThatThrownBy(() -> context.read(FileReadingTest::endless))
                 .isInstanceOf(Unreadable.class)
                 .hasMessageContaining("took too long");
-        assertThat(desk.<Integer>read(() -> Stoppable.stream(new byte[] {7}).read()))
+        assertThat(context.<Integer>read(() -> Stoppable.stream(new byte[] {7}).read()))
                 .isEqualTo(7);
     }
 
@@ -49,7 +49,7 @@ class FileReadingTest {
         CountDownLatch begun = new CountDownLatch(1);
         CountDownLatch end = new CountDownLatch(1);
         AtomicInteger atOnce = new AtomicInteger();
-        Thread first = new Thread(() -> desk.read(() -> {
+        Thread first = new Thread(() -> context.read(() -> {
             atOnce.incrementAndGet();
             begun.countDown();
             end.await();
@@ -60,7 +60,7 @@ class FileReadingTest {
         Thread[] waiting = new Thread[2];
         for (int i = 0; i < 2; i++) {
             waiting[i] = new Thread(() ->
-                    assertThat(desk.<Integer>read(atOnce::incrementAndGet)).isPositive());
+                    assertThat(context.<Integer>read(atOnce::incrementAndGet)).isPositive());
             waiting[i].start();
         }
         while (waiting[0].getState() != Thread.State.TIMED_WAITING
@@ -69,7 +69,7 @@ class FileReadingTest {
         }
 
         assertThat(atOnce).hasValue(1);
-        assertThatThrownBy(() -> desk.read(() -> 1)).hasMessageContaining("Other files are being read");
+        assertThatThrownBy(() -> context.read(() -> 1)).hasMessageContaining("Other files are being read");
         end.countDown();
         first.join();
         for (Thread one : waiting) {
@@ -79,11 +79,11 @@ class FileReadingTest {
 
     @Test
     void what_is_wrong_with_a_file_is_said_as_it_is() {
-        assertThatThrownBy(() -> desk.read(() -> {
+        assertThatThrownBy(() -> context.read(() -> {
                     throw new InvalidField("file", "no");
                 }))
                 .isInstanceOf(InvalidField.class);
-        assertThatThrownBy(() -> desk.read(() -> {
+        assertThatThrownBy(() -> context.read(() -> {
                     throw new java.io.IOException("gone");
                 }))
                 .isInstanceOf(IllegalStateException.class)

@@ -25,9 +25,9 @@ import upshot.app.People;
 import upshot.app.Web;
 import upshot.app.account.Account;
 import upshot.app.account.SignedIn;
-import upshot.app.job.Desk;
 import upshot.app.job.EditRefused;
 import upshot.app.job.Gesture;
+import upshot.app.job.GestureContext;
 import upshot.app.job.NewJobs;
 import upshot.app.store.PlanStore;
 import upshot.core.SamplePlan;
@@ -173,9 +173,10 @@ class HostileRequestsTest {
             hostile()
                     .limit(gesture.name().equals("arrange") ? 4 : Long.MAX_VALUE)
                     .forEach(arguments -> {
-                        Desk desk = new Desk(plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID());
+                        GestureContext context =
+                                new GestureContext(plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID());
                         try {
-                            plan.apply(gesture.propose(desk, arguments).change());
+                            plan.apply(gesture.propose(context, arguments).change());
                         } catch (InvalidField | EditRefused | UnreadableJson | Conflict said) {
                             assertThat(said.getMessage()).as(gesture.name()).isNotBlank();
                         } catch (RuntimeException fault) {

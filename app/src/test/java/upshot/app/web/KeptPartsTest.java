@@ -15,7 +15,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import upshot.app.AppTest;
 import upshot.app.People;
 import upshot.app.account.SignedIn;
-import upshot.app.job.Door;
+import upshot.app.job.Edits;
 import upshot.app.job.NewJobs;
 import upshot.app.job.Proposal;
 import upshot.core.RandomPlans;
@@ -36,7 +36,7 @@ class KeptPartsTest {
     private NewJobs newJobs;
 
     @Autowired
-    private Door door;
+    private Edits edits;
 
     @Autowired
     private KeptParts kept;
@@ -61,7 +61,7 @@ class KeptPartsTest {
         UUID jobId = newJobs.create(who, random.plan());
         assertThat(all(who, jobId)).noneMatch(page -> page.contains("lane:kept"));
         for (int i = 0; i < EDITS; i++) {
-            door.edit(jobId, who, desk -> Proposal.of("edit", random.set(desk.plan())));
+            edits.edit(jobId, who, context -> Proposal.of("edit", random.set(context.plan())));
         }
         List<String> before = all(who, jobId);
         kept.forget();

@@ -176,7 +176,7 @@ final class AsNumbers {
     }
 
     private Gear gear(Setup setup, int action) {
-        Setup.Stand stand = setup.stand();
+        Setup.CameraPlace stand = setup.stand();
         return new Gear(
                 action * OF_ONE_ACTION + setup.standOfAction(),
                 spots.get(setup.spot().id()),

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import upshot.core.plan.Brief;
+import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Shift;
 import upshot.day.Minute;
 
 /**
@@ -43,10 +43,10 @@ public record Crew(
     /** The brief's own crew, then the further ones in their order. */
     public static List<Crew> of(Plan plan) {
         Brief brief = plan.brief();
-        List<Shift> shifts = plan.list(Kind.SHIFT);
+        List<ExtraCrew> shifts = plan.list(Kind.SHIFT);
         int lent = shifts.stream()
                 .filter(shift -> shift.dayOffset() == 0)
-                .mapToInt(Shift::cameras)
+                .mapToInt(ExtraCrew::cameras)
                 .sum();
         List<Crew> crews = new ArrayList<>();
         crews.add(new Crew(
@@ -62,7 +62,7 @@ public record Crew(
         return crews;
     }
 
-    private static Crew of(Brief brief, Shift shift, int index) {
+    private static Crew of(Brief brief, ExtraCrew shift, int index) {
         int call = shift.dayOffset() * DAY_MIN
                 + (shift.callTime().toSecondOfDay() - brief.callTime().toSecondOfDay()) / 60;
         int lasts = Math.floorMod(

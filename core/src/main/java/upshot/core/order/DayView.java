@@ -3,10 +3,10 @@ package upshot.core.order;
 import java.util.Arrays;
 import java.util.List;
 import upshot.core.plan.Action;
+import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Givens;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Shift;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Turn;
 import upshot.core.plan.View;
@@ -19,7 +19,7 @@ final class DayView extends View {
     private final Givens givens;
     private final List<Action> actions;
     private final List<Shot> shots;
-    private final List<Shift> shifts;
+    private final List<ExtraCrew> shifts;
     private final List<Turn> turns;
     private final double[] shotTimesS;
 

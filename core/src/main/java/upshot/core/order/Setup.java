@@ -31,7 +31,7 @@ import upshot.core.shot.ShotNumbers;
  * @param standOfAction number of the stand among those of the action, from 0
  * @param shootMin minutes for all takes with their resets
  */
-public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int standOfAction, double shootMin) {
+public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stand, int standOfAction, double shootMin) {
 
     /**
      * Where and with what the camera stands.
@@ -40,7 +40,7 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
      * @param lampsOff whether the lamps of the spot are
      * @param own where lamps of one's own stand, in degrees: key, fill and back
      */
-    public record Stand(
+    public record CameraPlace(
             UUID actionId,
             double bearingDeg,
             double heightM,
@@ -50,8 +50,8 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
             boolean lampsOff,
             List<Optional<Double>> own) {
 
-        static Stand of(Givens plan, Shot shot) {
-            return new Stand(
+        static CameraPlace of(Givens plan, Shot shot) {
+            return new CameraPlace(
                     shot.actionId(),
                     shot.bearingDeg(),
                     shot.cameraHeightM(),
@@ -71,7 +71,7 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
         }
     }
 
-    private record Shared(Stand stand, Priority priority) {}
+    private record Shared(CameraPlace stand, Priority priority) {}
 
     private record OfAction(List<Setup> setups) {}
 
@@ -91,9 +91,9 @@ public record Setup(Action action, Spot spot, List<Shot> shots, Stand stand, int
         Map<Shared, List<Shot>> byStand = new LinkedHashMap<>();
         plan.shotsOf(action)
                 .forEach(shot -> byStand.computeIfAbsent(
-                                new Shared(Stand.of(plan, shot), shot.priority()), none -> new ArrayList<>())
+                                new Shared(CameraPlace.of(plan, shot), shot.priority()), none -> new ArrayList<>())
                         .add(shot));
-        List<Stand> stands =
+        List<CameraPlace> stands =
                 byStand.keySet().stream().map(Shared::stand).distinct().toList();
         return new OfAction(byStand.entrySet().stream()
                 .map(entry -> new Setup(

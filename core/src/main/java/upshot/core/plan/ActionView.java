@@ -9,7 +9,7 @@ final class ActionView extends Sight implements AroundAction {
 
     private final Action action;
     private final List<ShotView> shots;
-    private final List<Shift> shifts;
+    private final List<ExtraCrew> shifts;
     private final int state;
 
     ActionView(Plan plan, Action action) {

@@ -39,7 +39,7 @@ public final class Kind<R extends PlanRecord> {
     public static final Kind<Shot> SHOT = new Kind<>("shot", Shot.class);
     public static final Kind<Use> USE = new Kind<>("use", Use.class);
     public static final Kind<Accepted> ACCEPTED = new Kind<>("accepted", Accepted.class);
-    public static final Kind<Shift> SHIFT = new Kind<>("shift", Shift.class);
+    public static final Kind<ExtraCrew> SHIFT = new Kind<>("shift", ExtraCrew.class);
     public static final Kind<Turn> TURN = new Kind<>("turn", Turn.class);
 
     /** Every kind, with what is referred to before what refers to it. */

@@ -27,7 +27,7 @@ public sealed interface PlanRecord
                 Shot,
                 Use,
                 Accepted,
-                Shift,
+                ExtraCrew,
                 Turn {
 
     UUID id();

@@ -15,10 +15,10 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Adjustment;
 import upshot.core.plan.Card;
 import upshot.core.plan.Change;
+import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
-import upshot.core.plan.Shift;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 import upshot.core.plan.Turn;
@@ -86,7 +86,7 @@ class EqualProblemsTest {
                         new Change.Add(new Adjustment(sample.id(), Threshold.RIG_TRIPOD, 8)),
                         new Change.Add(new Card(sample.id(), "Cards", 1, 1, 1, 100)),
                         new Change.Add(
-                                new Shift(sample.id(), "Second", 1, 0, LocalTime.of(9, 0), LocalTime.of(12, 0), 1)),
+                                new ExtraCrew(sample.id(), "Second", 1, 0, LocalTime.of(9, 0), LocalTime.of(12, 0), 1)),
                         new Change.Add(new Turn(sample.id(), last.id(), Optional.empty(), 1, Optional.empty(), false)),
                         new Change.Remove(last)))
                 .noneMatch(change -> takenOver(plan, change));
@@ -108,7 +108,7 @@ class EqualProblemsTest {
     @Test
     void more_cards_and_more_cameras_are_another_order() {
         Card cards = new Card(sample.id(), "Cards", 1, 1, 1, 100);
-        Shift second = new Shift(sample.id(), "Second", 1, 1, LocalTime.of(9, 0), LocalTime.of(12, 0), 1);
+        ExtraCrew second = new ExtraCrew(sample.id(), "Second", 1, 1, LocalTime.of(9, 0), LocalTime.of(12, 0), 1);
         Plan plan = sample.build().apply(Change.batch(List.of(new Change.Add(cards), new Change.Add(second))));
 
         assertThat(takenOver(plan, Change.set(cards, "count", 2))).isFalse();

@@ -19,10 +19,10 @@ import upshot.core.plan.Adjustment;
 import upshot.core.plan.Body;
 import upshot.core.plan.Card;
 import upshot.core.plan.Change;
+import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
-import upshot.core.plan.Shift;
 import upshot.core.plan.Shot;
 import upshot.day.Cost;
 import upshot.day.DayClock;
@@ -231,14 +231,14 @@ class PacingTest {
         shot(fresh(), 15);
         Plan plan = sample.build();
         Plan days = plan.apply(new Change.Add(
-                new Shift(UUID.randomUUID(), "Day 2", 1, 1, LocalTime.of(9, 0), LocalTime.of(12, 0), 1)));
+                new ExtraCrew(UUID.randomUUID(), "Day 2", 1, 1, LocalTime.of(9, 0), LocalTime.of(12, 0), 1)));
         DayPlan day = ShootingOrder.of(days);
 
         assertThat(ShootingOrder.of(plan).dropped()).hasSize(1);
         assertThat(day.dropped()).isEmpty();
         assertThat(day.slots().get(1).times().gettingReady().afterCall()).isEqualTo(24 * 60 + 15);
         Plan units = plan.apply(new Change.Add(
-                new Shift(UUID.randomUUID(), "Second unit", 1, 0, LocalTime.of(9, 0), LocalTime.of(9, 40), 1)));
+                new ExtraCrew(UUID.randomUUID(), "Second unit", 1, 0, LocalTime.of(9, 0), LocalTime.of(9, 40), 1)));
         // Ada is in both setups: the second unit cannot have her at the same time.
         assertThat(ShootingOrder.of(units).dropped()).hasSize(1);
     }

@@ -15,8 +15,8 @@ import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import upshot.core.RandomDays;
 import upshot.core.plan.Change;
+import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Shift;
 import upshot.core.plan.Turn;
 import upshot.day.DayOrder;
 import upshot.day.Merit;
@@ -83,8 +83,8 @@ class SearchTest {
     void no_order_breaks_what_is_never_broken(RepetitionInfo run) {
         Plan plan = new RandomDays(500 + run.getCurrentRepetition()).plan(12, 3);
         if (run.getCurrentRepetition() % 4 == 0) {
-            plan = plan.apply(new Change.Add(
-                    new Shift(UUID.randomUUID(), "Second unit", 1, 0, LocalTime.of(9, 30), LocalTime.of(12, 0), 1)));
+            plan = plan.apply(new Change.Add(new ExtraCrew(
+                    UUID.randomUUID(), "Second unit", 1, 0, LocalTime.of(9, 30), LocalTime.of(12, 0), 1)));
         }
         Shoot shoot = Shoot.of(plan);
         DayOrder found = search(shoot, Search.Effort.changes(1, 1500));

@@ -28,10 +28,10 @@ import upshot.core.plan.Subject;
 import upshot.core.plan.Support;
 
 @AppTest
-class DoorTest {
+class EditsTest {
 
     @Autowired
-    private Door door;
+    private Edits edits;
 
     @Autowired
     private NewJobs newJobs;
@@ -55,7 +55,7 @@ class DoorTest {
     }
 
     private Plan edit(SignedIn who, Change change) {
-        return door.edit(jobId, who, desk -> Proposal.of("test", change))
+        return edits.edit(jobId, who, context -> Proposal.of("test", change))
                 .verdict()
                 .plan();
     }
@@ -93,7 +93,7 @@ class DoorTest {
             states.add(next);
         }
         for (int i = states.size() - 2; i >= 0; i--) {
-            Plan undone = door.undo(jobId, owner, Optional.empty()).verdict().plan();
+            Plan undone = edits.undo(jobId, owner, Optional.empty()).verdict().plan();
             for (Kind<?> kind : Kind.PARENT_FIRST) {
                 assertThat(undone.list(kind))
                         .as("seed %d, undo to %d: %s", seed, i, kind)
@@ -102,7 +102,7 @@ class DoorTest {
             assertThat(stored()).as("seed %d, undo to %d", seed, i).isEqualTo(states.get(i));
         }
         for (Plan state : states.subList(1, states.size())) {
-            assertThat(door.redo(jobId, owner, Optional.empty()).verdict().plan())
+            assertThat(edits.redo(jobId, owner, Optional.empty()).verdict().plan())
                     .as("seed %d, redo", seed)
                     .isEqualTo(state);
         }
@@ -113,12 +113,12 @@ class DoorTest {
     void a_new_edit_ends_what_could_be_redone() {
         Shot shot = shot("K1");
         edit(owner, Change.set(shot, "bearingDeg", 60.0));
-        door.undo(jobId, owner, Optional.empty());
+        edits.undo(jobId, owner, Optional.empty());
         edit(owner, Change.set(shot, "takes", 5));
 
-        assertThat(door.history(jobId, owner).redo()).isEmpty();
-        assertThatThrownBy(() -> door.redo(jobId, owner, Optional.empty())).hasMessageContaining("nothing to redo");
-        assertThat(door.undo(jobId, owner, Optional.empty())
+        assertThat(edits.history(jobId, owner).redo()).isEmpty();
+        assertThatThrownBy(() -> edits.redo(jobId, owner, Optional.empty())).hasMessageContaining("nothing to redo");
+        assertThat(edits.undo(jobId, owner, Optional.empty())
                         .verdict()
                         .plan()
                         .shots()
@@ -133,12 +133,12 @@ class DoorTest {
         edit(owner, Change.set(shot, "bearingDeg", 60.0));
         edit(other, Change.set(shot, "takes", 5));
 
-        Plan undone = door.undo(jobId, owner, Optional.empty()).verdict().plan();
+        Plan undone = edits.undo(jobId, owner, Optional.empty()).verdict().plan();
 
         assertThat(undone.shots().get(0).bearingDeg()).isEqualTo(shot.bearingDeg());
         assertThat(undone.shots().get(0).takes()).isEqualTo(5);
         edit(owner, Change.set(undone.shots().get(0), "takes", 7));
-        assertThatThrownBy(() -> door.undo(jobId, other, Optional.empty()))
+        assertThatThrownBy(() -> edits.undo(jobId, other, Optional.empty()))
                 .isInstanceOfSatisfying(
                         Contested.class,
                         contested -> assertThat(contested.who()).isEqualTo(owner.displayName()));
@@ -158,7 +158,7 @@ class DoorTest {
                 .isInstanceOf(InvalidField.class);
 
         assertThat(stored()).isEqualTo(before);
-        assertThat(door.history(jobId, owner).undo())
+        assertThat(edits.history(jobId, owner).undo())
                 .get()
                 .extracting(step -> step.version())
                 .isEqualTo(1L);
@@ -174,10 +174,10 @@ class DoorTest {
         assertThatThrownBy(() -> edit(owner, new Change.Add(pretender))).hasMessageContaining("given before");
         assertThatThrownBy(() -> edit(owner, new Change.Set(Kind.SHOT, shot.id(), "code", "K1", "K2")))
                 .isInstanceOf(RuntimeException.class);
-        assertThat(door.undo(jobId, owner, Optional.empty()).verdict().plan().shots())
+        assertThat(edits.undo(jobId, owner, Optional.empty()).verdict().plan().shots())
                 .containsExactly(shot);
-        door.edit(jobId, owner, desk -> {
-            assertThat(desk.codes().next("K")).isEqualTo("K2");
+        edits.edit(jobId, owner, context -> {
+            assertThat(context.codes().next("K")).isEqualTo("K2");
             return Proposal.of("look", Change.batch(List.of()));
         });
     }
@@ -185,7 +185,7 @@ class DoorTest {
     @Test
     void a_preview_saves_nothing_and_an_empty_proposal_leaves_no_revision() {
         Shot shot = shot("K1");
-        Plan preview = door.preview(jobId, owner.id(), Change.set(shot, "bearingDeg", 200.0))
+        Plan preview = edits.preview(jobId, owner.id(), Change.set(shot, "bearingDeg", 200.0))
                 .plan();
 
         assertThat(preview.shots().get(0).bearingDeg()).isEqualTo(200);
@@ -197,7 +197,7 @@ class DoorTest {
     @Test
     void what_is_kept_in_memory_is_what_the_database_holds() {
         Shot shot = shot("K1");
-        Door.Outcome outcome = door.edit(jobId, owner, desk -> Proposal.of("t", Change.set(shot, "takes", 3)));
+        Edits.Outcome outcome = edits.edit(jobId, owner, context -> Proposal.of("t", Change.set(shot, "takes", 3)));
         judged.remember(jobId, outcome.version(), outcome.verdict());
 
         assertThat(judged.current(jobId, owner.id()).verdict().plan()).isEqualTo(stored());

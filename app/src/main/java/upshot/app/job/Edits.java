@@ -32,9 +32,9 @@ import upshot.exchange.json.ChangeJson;
  * whole result is checked, and rows and revision are written together or not at all.
  */
 @Service
-public class Door {
+public class Edits {
 
-    private static final Logger LOG = LoggerFactory.getLogger(Door.class);
+    private static final Logger LOG = LoggerFactory.getLogger(Edits.class);
     private static final int LONGEST_LABEL = 200;
 
     private final Jobs jobs;
@@ -44,7 +44,7 @@ public class Door {
     private final ShotCodes codes;
     private final Clock clock;
 
-    Door(Jobs jobs, JudgedPlans judged, PlanStore plans, Revisions revisions, ShotCodes codes, Clock clock) {
+    Edits(Jobs jobs, JudgedPlans judged, PlanStore plans, Revisions revisions, ShotCodes codes, Clock clock) {
         this.jobs = jobs;
         this.judged = judged;
         this.plans = plans;
@@ -64,7 +64,7 @@ public class Door {
 
     /** Applies what the gesture proposes, for an edit that nobody sends twice. */
     @Transactional
-    public Outcome edit(UUID jobId, SignedIn who, Function<Desk, Proposal> gesture) {
+    public Outcome edit(UUID jobId, SignedIn who, Function<GestureContext, Proposal> gesture) {
         return edit(jobId, who, Optional.empty(), gesture);
     }
 
@@ -74,11 +74,11 @@ public class Door {
      * @param editId by which the page knows the edit; one that was made already is answered again and not made again
      */
     @Transactional
-    public Outcome edit(UUID jobId, SignedIn who, Optional<UUID> editId, Function<Desk, Proposal> gesture) {
+    public Outcome edit(UUID jobId, SignedIn who, Optional<UUID> editId, Function<GestureContext, Proposal> gesture) {
         Job job = jobs.lock(jobId).orElseThrow();
         return made(job, who, editId).orElseGet(() -> {
             Before before = before(job);
-            Proposal proposal = gesture.apply(desk(jobId, before.plan(), who));
+            Proposal proposal = gesture.apply(context(jobId, before.plan(), who));
             return proposal.change().steps().findAny().isEmpty()
                     ? new Outcome(job.version(), before.verdict(), proposal)
                     : save(job, who, before, new Edit(editId, proposal, null, null));
@@ -134,9 +134,9 @@ public class Door {
     }
 
     /** What a gesture would propose, and that the plan would take it; saves nothing, and thinks without a connection. */
-    public Proposal look(UUID jobId, UUID ownerId, SignedIn who, Function<Desk, Proposal> gesture) {
+    public Proposal look(UUID jobId, UUID ownerId, SignedIn who, Function<GestureContext, Proposal> gesture) {
         Plan plan = judged.current(jobId, ownerId).verdict().plan();
-        Proposal proposal = gesture.apply(desk(jobId, plan, who));
+        Proposal proposal = gesture.apply(context(jobId, plan, who));
         plan.apply(proposal.change());
         return proposal;
     }
@@ -253,7 +253,7 @@ public class Door {
         });
     }
 
-    private Desk desk(UUID jobId, Plan plan, SignedIn who) {
-        return new Desk(plan, new Codes(codes.everGiven(jobId)), UUID::randomUUID, who.id());
+    private GestureContext context(UUID jobId, Plan plan, SignedIn who) {
+        return new GestureContext(plan, new Codes(codes.everGiven(jobId)), UUID::randomUUID, who.id());
     }
 }

@@ -25,18 +25,18 @@ import upshot.exchange.json.ChangeJson;
 
 /** Takes edits, previews, undo and redo; answers with the pieces of the page that asked. */
 @RestController
-class DoorController {
+class EditController {
 
-    private static final Logger LOG = LoggerFactory.getLogger(DoorController.class);
+    private static final Logger LOG = LoggerFactory.getLogger(EditController.class);
 
-    private final Door door;
+    private final Edits edits;
     private final JudgedPlans plans;
     private final StagePages pages;
     private final StageAnswers answers;
     private final Map<String, Gesture> gestures;
 
-    DoorController(Door door, JudgedPlans plans, StagePages pages, StageAnswers answers, List<Gesture> gestures) {
-        this.door = door;
+    EditController(Edits edits, JudgedPlans plans, StagePages pages, StageAnswers answers, List<Gesture> gestures) {
+        this.edits = edits;
         this.plans = plans;
         this.pages = pages;
         this.answers = answers;
@@ -49,12 +49,12 @@ class DoorController {
         if (edit.preview()) {
             return preview(job, who, stage, edit);
         }
-        return answer(job, who, stage, edit, door.edit(job.id(), who, edit.editId(), prepared(job, edit)));
+        return answer(job, who, stage, edit, edits.edit(job.id(), who, edit.editId(), prepared(job, edit)));
     }
 
     /** Only what follows a moving control is drawn; nothing is saved. */
     private Answer preview(Job job, SignedIn who, Stage stage, EditRequest edit) {
-        Verdict verdict = door.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
+        Verdict verdict = edits.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
         StageRequest request = new StageRequest(job.id(), job.version(), who, edit.parameters());
         Map<String, Object> model = answers.model(request, stage, verdict);
         return new Answer(job.version(), "", pages.livePieces(stage, model), "", edit.parameters());
@@ -69,27 +69,27 @@ class DoorController {
 
     @PostMapping("/jobs/{jobId}/proposal")
     Looked propose(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
-        Proposal proposal = door.look(job.id(), job.ownerId(), who, prepared(job, edit));
+        Proposal proposal = edits.look(job.id(), job.ownerId(), who, prepared(job, edit));
         return new Looked(proposal.label(), proposal.details(), proposal.leftOut());
     }
 
     @PostMapping("/jobs/{jobId}/undo")
     Answer undo(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
         Stage stage = pages.stage(edit.stage());
-        return answer(job, who, stage, edit, door.undo(job.id(), who, edit.editId()));
+        return answer(job, who, stage, edit, edits.undo(job.id(), who, edit.editId()));
     }
 
     @PostMapping("/jobs/{jobId}/redo")
     Answer redo(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody EditRequest edit) {
         Stage stage = pages.stage(edit.stage());
-        return answer(job, who, stage, edit, door.redo(job.id(), who, edit.editId()));
+        return answer(job, who, stage, edit, edits.redo(job.id(), who, edit.editId()));
     }
 
     /** Reads what was sent before the job is locked. */
-    private Function<Desk, Proposal> prepared(Job job, EditRequest edit) {
+    private Function<GestureContext, Proposal> prepared(Job job, EditRequest edit) {
         if (edit.gesture() == null) {
             Change change = ChangeJson.read(edit.changes());
-            return desk -> Proposal.of(ChangeLabel.of(desk.plan(), change), change);
+            return context -> Proposal.of(ChangeLabel.of(context.plan(), change), change);
         }
         Gesture gesture = gestures.get(edit.gesture());
         if (gesture == null) {
@@ -100,7 +100,7 @@ class DoorController {
                 () -> plans.current(job.id(), job.ownerId()).verdict().plan());
     }
 
-    private Answer answer(Job job, SignedIn who, Stage stage, EditRequest edit, Door.Outcome outcome) {
+    private Answer answer(Job job, SignedIn who, Stage stage, EditRequest edit, Edits.Outcome outcome) {
         Verdict verdict = plans.remember(job.id(), outcome.version(), outcome.verdict());
         Map<String, String> parameters = new LinkedHashMap<>(edit.parameters());
         parameters.putAll(outcome.proposal().show());
@@ -124,9 +124,9 @@ class DoorController {
     }
 
     /** Where the house rules changed, what that changes in what is said of the plan. */
-    private static String otherRules(Door.Outcome outcome, Verdict now) {
+    private static String otherRules(Edits.Outcome outcome, Verdict now) {
         Change change = outcome.proposal().change();
-        if (change.steps().noneMatch(DoorController::setsRules)) {
+        if (change.steps().noneMatch(EditController::setsRules)) {
             return "";
         }
         Verdict before = Verdict.of(now.plan().apply(change.inverse()));

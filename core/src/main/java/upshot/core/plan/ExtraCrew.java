@@ -13,11 +13,11 @@ import java.util.UUID;
  * @param wrapTime when it must be done; at or before the call it means the next morning
  * @param cameras how many bodies it has, 1 to 20
  */
-public record Shift(
+public record ExtraCrew(
         UUID id, String name, double rank, int dayOffset, LocalTime callTime, LocalTime wrapTime, int cameras)
         implements PlanRecord {
 
-    public Shift {
+    public ExtraCrew {
         Check.present("id", id);
         name = Check.text("name", "name of the shift", name, 1, 60);
         rank = Check.rank(rank);

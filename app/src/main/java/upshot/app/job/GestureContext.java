@@ -13,4 +13,4 @@ import upshot.core.plan.Plan;
  * @param ids new ids
  * @param accountId whose hands these are
  */
-public record Desk(Plan plan, Codes codes, Supplier<UUID> ids, UUID accountId) {}
+public record GestureContext(Plan plan, Codes codes, Supplier<UUID> ids, UUID accountId) {}
