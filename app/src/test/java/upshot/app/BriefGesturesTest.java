@@ -16,9 +16,9 @@ import upshot.app.job.Proposal;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Action;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Line;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Side;
 import upshot.core.plan.Walk;
 
@@ -103,7 +103,8 @@ class BriefGesturesTest extends GestureOnSample {
                         "Ben waves goodbye · 3 s, repeats · not understood: oddly",
                         "Guests dance · 1 min");
         assertThat(grown.actions())
-                .extracting(action -> grown.get(Kind.BEAT, action.beatId()).name())
+                .extracting(
+                        action -> grown.get(RecordKind.BEAT, action.beatId()).name())
                 .containsExactly("Body", "Ending", "Party");
         assertThat(wrongField(plan, "add-lines", Map.of("spotId", pasted.get("spotId"), "text", "Ada waves\n40 s")))
                 .isEqualTo("text");
@@ -119,7 +120,7 @@ class BriefGesturesTest extends GestureOnSample {
         Proposal actions = propose(plan, "take-actions", Map.of("file", base64("action,takes s\nBoat leaves,9\n")));
 
         assertThat(agenda.details()).containsExactly("19:40 Kiln opens, 12 min", "20:00 Raffle, 5 min");
-        assertThat(plan.apply(agenda.change()).list(Kind.MOMENT)).hasSize(2);
+        assertThat(plan.apply(agenda.change()).list(RecordKind.MOMENT)).hasSize(2);
         assertThat(actions.details()).containsExactly("Boat leaves");
         assertThat(plan.apply(actions.change()).actions()).hasSize(1);
         assertThat(wrongField(plan, "take-agenda", Map.of("file", base64("time,what\nlater,Kiln\n"))))
@@ -158,9 +159,9 @@ class BriefGesturesTest extends GestureOnSample {
         Plan set = after(plan, "set-walk", with(between, "minutes", "4"));
         Plan changed = after(set, "set-walk", with(between, "minutes", "6,5"));
 
-        assertThat(set.list(Kind.WALK)).extracting(Walk::minutes).containsExactly(4.0);
-        assertThat(changed.list(Kind.WALK)).extracting(Walk::minutes).containsExactly(6.5);
-        assertThat(after(changed, "set-walk", with(between, "minutes", "")).list(Kind.WALK))
+        assertThat(set.list(RecordKind.WALK)).extracting(Walk::minutes).containsExactly(4.0);
+        assertThat(changed.list(RecordKind.WALK)).extracting(Walk::minutes).containsExactly(6.5);
+        assertThat(after(changed, "set-walk", with(between, "minutes", "")).list(RecordKind.WALK))
                 .isEmpty();
         assertThat(wrongField(plan, "set-walk", with(between, "toSpotId", between.get("fromSpotId"))))
                 .isEqualTo("toSpotId");
@@ -186,7 +187,7 @@ class BriefGesturesTest extends GestureOnSample {
         Plan plan = sample.build();
         Plan taken = after(plan, "take-kit", Map.of("kit", "PRODUCT_TABLE"));
 
-        assertThat(taken.list(Kind.CARRIER)).extracting("name").contains("Overhead rig", "Turntable");
+        assertThat(taken.list(RecordKind.CARRIER)).extracting("name").contains("Overhead rig", "Turntable");
         assertThat(taken.bodies()).extracting("name").containsExactly("Body A");
         assertThat(wrongField(
                         plan, "take-kit", Map.of("template", UUID.randomUUID().toString())))

@@ -18,8 +18,8 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.verdict.Verdict;
@@ -156,7 +156,7 @@ class CutGesturesTest extends GestureOnSample {
                 "breaks", "true",
                 "reason", "A stutter on the beat");
         Plan accepted = after(plan, "accept-finding", arguments);
-        Accepted one = accepted.list(Kind.ACCEPTED).get(0);
+        Accepted one = accepted.list(RecordKind.ACCEPTED).get(0);
 
         assertThat(one.reason()).isEqualTo("A stutter on the beat");
         assertThat(Verdict.of(plan).gauges().brokenJoints()).isEqualTo(2);

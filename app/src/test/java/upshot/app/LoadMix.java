@@ -123,7 +123,7 @@ final class LoadMix {
         double to = preview ? shot.bearingDeg() + 7 : (job.bearingDeg + 1) % 360;
         Change change = preview
                 ? Change.set(shot, "bearingDeg", to)
-                : new Change.Set(upshot.core.plan.Kind.SHOT, shot.id(), "bearingDeg", job.bearingDeg, to);
+                : new Change.Set(upshot.core.plan.RecordKind.SHOT, shot.id(), "bearingDeg", job.bearingDeg, to);
         if (!preview) {
             job.bearingDeg = to;
         }

@@ -17,8 +17,8 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.support.PropertiesLoaderUtils;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.exchange.json.PlanJson;
 
 /**
@@ -86,6 +86,6 @@ class OldDataTest {
         Plan plan = PlanJson.read(get(JOB + "/plan.json").body().getBytes(StandardCharsets.UTF_8));
         assertThat(plan.actions()).extracting("name").contains("Sweeper clears the hall");
         assertThat(plan.brief().zone()).isEqualTo("Europe/London");
-        assertThat(plan.list(Kind.BODY)).isNotEmpty();
+        assertThat(plan.list(RecordKind.BODY)).isNotEmpty();
     }
 }

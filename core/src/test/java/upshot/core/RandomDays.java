@@ -9,10 +9,10 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Body;
 import upshot.core.plan.Change;
 import upshot.core.plan.FrameRates;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Mode;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 
@@ -79,8 +79,8 @@ public final class RandomDays {
             plan = plan.apply(Change.set(plan.house(), "dayOrder", pick(List.of(OrderSchool.values()))));
         }
         if (random.nextBoolean()) {
-            plan = plan.apply(
-                    Change.set(plan.get(Kind.SUBJECT, plan.subjects().get(0).id()), "effortMin", Optional.of(6.0)));
+            plan = plan.apply(Change.set(
+                    plan.get(RecordKind.SUBJECT, plan.subjects().get(0).id()), "effortMin", Optional.of(6.0)));
         }
         return random.nextInt(3) == 0 ? secondBody(plan) : plan;
     }

@@ -31,7 +31,6 @@ import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Field;
 import upshot.core.plan.FrameRates;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Light;
 import upshot.core.plan.Moment;
 import upshot.core.plan.NdFilter;
@@ -40,6 +39,7 @@ import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
@@ -85,7 +85,7 @@ public final class RandomPlans {
 
     /** The same plan made from its records, of which nothing is known. */
     public static Plan anew(Plan plan) {
-        return Plan.of(Kind.PARENT_FIRST.stream()
+        return Plan.of(RecordKind.PARENT_FIRST.stream()
                 .flatMap(kind -> plan.all(kind).stream())
                 .toList());
     }
@@ -154,21 +154,21 @@ public final class RandomPlans {
     }
 
     /** Kinds that most jobs have a few of and that nothing else refers to. */
-    private static final List<Kind<?>> EXTRAS = List.of(
-            Kind.ADJUSTMENT,
-            Kind.TEMPO,
-            Kind.VOICE,
-            Kind.MOMENT,
-            Kind.WALK,
-            Kind.DIOPTRE,
-            Kind.ND,
-            Kind.CARRIER,
-            Kind.CARD,
-            Kind.LIGHT,
-            Kind.PERFORMER,
-            Kind.ACCEPTED,
-            Kind.SHIFT,
-            Kind.TURN);
+    private static final List<RecordKind<?>> EXTRAS = List.of(
+            RecordKind.ADJUSTMENT,
+            RecordKind.TEMPO,
+            RecordKind.VOICE,
+            RecordKind.MOMENT,
+            RecordKind.WALK,
+            RecordKind.DIOPTRE,
+            RecordKind.ND,
+            RecordKind.CARRIER,
+            RecordKind.CARD,
+            RecordKind.LIGHT,
+            RecordKind.PERFORMER,
+            RecordKind.ACCEPTED,
+            RecordKind.SHIFT,
+            RecordKind.TURN);
 
     private Change extra(Plan plan) {
         List<Threshold> free = Arrays.stream(Threshold.values())
@@ -192,7 +192,8 @@ public final class RandomPlans {
                 free.isEmpty()
                         ? new NdFilter(id(), "ND", 1, 6)
                         : new Adjustment(id(), free.get(0), free.get(0).most());
-            case 1 -> new TempoMark(id(), plan.list(Kind.TEMPO).size() * 8 + random.nextInt(7) + 100, 500_001, 4, 4);
+            case 1 ->
+                new TempoMark(id(), plan.list(RecordKind.TEMPO).size() * 8 + random.nextInt(7) + 100, 500_001, 4, 4);
             case 2 -> new VoiceOver(id(), random.nextInt(20), 20 + random.nextDouble(), pick(TEXTS));
             case 3 -> new Moment(id(), "Doors", Optional.empty(), LocalTime.of(random.nextInt(24), 5), 10, "");
             case 4 ->
@@ -226,7 +227,7 @@ public final class RandomPlans {
     }
 
     private Turn turn(Plan plan) {
-        List<ExtraCrew> shifts = plan.list(Kind.SHIFT);
+        List<ExtraCrew> shifts = plan.list(RecordKind.SHIFT);
         return new Turn(
                 id(),
                 pick(plan.shots()).id(),
@@ -258,7 +259,7 @@ public final class RandomPlans {
         candidates.addAll(plan.actions());
         candidates.addAll(plan.subjects());
         candidates.addAll(plan.spots());
-        for (Kind<?> kind : EXTRAS) {
+        for (RecordKind<?> kind : EXTRAS) {
             candidates.addAll(plan.list(kind));
         }
         return candidates;
@@ -267,12 +268,12 @@ public final class RandomPlans {
     /** Sets a field of a record to another valid value of its type. */
     public Change set(Plan plan) {
         List<PlanRecord> all = new ArrayList<>();
-        Kind.PARENT_FIRST.forEach(kind -> all.addAll(plan.all(kind)));
+        RecordKind.PARENT_FIRST.forEach(kind -> all.addAll(plan.all(kind)));
         // Maps keep no order worth relying on: sorted, the same seed picks the same record on every machine.
         Collections.sort(all, Comparator.comparing(PlanRecord::id));
         for (; ; ) {
             PlanRecord record = pick(all);
-            Field field = pick(Kind.of(record).fields());
+            Field field = pick(RecordKind.of(record).fields());
             Optional<Object> value = value(field);
             if (value.isEmpty()) {
                 continue;

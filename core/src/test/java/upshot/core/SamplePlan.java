@@ -5,14 +5,12 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Body;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Entry;
 import upshot.core.plan.FrameRates;
 import upshot.core.plan.HouseRules;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Line;
 import upshot.core.plan.Mode;
@@ -20,8 +18,10 @@ import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Subject;
 import upshot.core.plan.Use;
 
@@ -33,8 +33,8 @@ public final class SamplePlan {
     private int counter;
     private int places;
     private Brief brief;
-    private final Beat beat;
-    private final Beat nextBeat;
+    private final StoryBeat beat;
+    private final StoryBeat nextBeat;
     private final Spot spot;
     private final Spot nextSpot;
     private final Subject person;
@@ -43,8 +43,8 @@ public final class SamplePlan {
 
     public SamplePlan() {
         brief = Brief.draft(id(), "Sample");
-        beat = add(Beat.of(id(), "Body", 1, Beat.Role.BODY));
-        nextBeat = add(Beat.of(id(), "Ending", 2, Beat.Role.ENDING));
+        beat = add(StoryBeat.of(id(), "Body", 1, StoryBeat.Role.BODY));
+        nextBeat = add(StoryBeat.of(id(), "Ending", 2, StoryBeat.Role.ENDING));
         spot = add(Spot.draft(id(), "Hall").with("roomM", 20.0).with("backdropM", 3.0));
         nextSpot = add(Spot.draft(id(), "Yard")
                 .with("rank", 2.0)
@@ -84,7 +84,7 @@ public final class SamplePlan {
     }
 
     public SamplePlan brief(String field, Object value) {
-        brief = Kind.BRIEF.with(brief, field, value);
+        brief = RecordKind.BRIEF.with(brief, field, value);
         return this;
     }
 

@@ -11,7 +11,7 @@ import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 
 /**
  * Looks at a password, and counts before it does: whatever way a request came here, this is where passwords are tried. A
@@ -61,7 +61,7 @@ class CountedSignIn implements AuthenticationProvider {
     @Override
     public Authentication authenticate(Authentication asked) {
         Whence whence = (Whence) asked.getDetails();
-        String name = Say.begin(Account.signInName(asked.getName()), LONGEST_NAME);
+        String name = Wording.begin(Account.signInName(asked.getName()), LONGEST_NAME);
         boolean known = accounts.find(name)
                 .filter(account -> devices.known(whence.device(), account.id()))
                 .isPresent();

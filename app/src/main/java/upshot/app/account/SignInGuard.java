@@ -17,7 +17,7 @@ import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.View;
 import org.thymeleaf.spring6.view.ThymeleafViewResolver;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 
 /** What follows a try to sign in: onward, or the page again with what was typed and why. */
 @Component
@@ -52,7 +52,7 @@ class SignInGuard {
         model.put("shown", shown.orElse(null));
         model.put(
                 "typed",
-                Say.begin(Optional.ofNullable(request.getParameter("email")).orElse(""), LONGEST_SHOWN));
+                Wording.begin(Optional.ofNullable(request.getParameter("email")).orElse(""), LONGEST_SHOWN));
         if (why instanceof CountedSignIn.WaitFirst wait) {
             response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
             response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(wait.seconds()));

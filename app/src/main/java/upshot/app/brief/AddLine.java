@@ -10,8 +10,8 @@ import upshot.core.brief.ActionLine;
 import upshot.core.brief.NewActions;
 import upshot.core.plan.Action;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 
 /** Writes down an action from one typed line. */
 @Component
@@ -34,8 +34,8 @@ class AddLine implements Gesture {
         try {
             Action action = added.add(
                     line,
-                    arguments.chosen(plan, Kind.BEAT, "beatId").id(),
-                    arguments.chosen(plan, Kind.SPOT, "spotId").id());
+                    arguments.chosen(plan, RecordKind.BEAT, "beatId").id(),
+                    arguments.chosen(plan, RecordKind.SPOT, "spotId").id());
             return Proposal.of("add " + action.name(), added.changes());
         } catch (InvalidField wrong) {
             throw new InvalidField("line", wrong.getMessage());

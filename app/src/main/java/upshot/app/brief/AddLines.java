@@ -13,8 +13,8 @@ import upshot.app.web.Arguments;
 import upshot.core.brief.ActionLine;
 import upshot.core.brief.NewActions;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
 
 /** Takes in a pasted list, one action a line; a line that ends with a colon names the beat of those below it. */
@@ -33,7 +33,7 @@ class AddLines implements Gesture {
         Arguments arguments = new Arguments(sent);
         Plan plan = context.plan();
         UUID beatId = plan.beats().get(0).id();
-        UUID spotId = arguments.chosen(plan, Kind.SPOT, "spotId").id();
+        UUID spotId = arguments.chosen(plan, RecordKind.SPOT, "spotId").id();
         NewActions added = new NewActions(plan, context.ids());
         List<String> spots = plan.spots().stream().map(Spot::name).toList();
         List<String> details = new ArrayList<>();

@@ -13,10 +13,10 @@ import upshot.core.coverage.Coverage;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Subject;
 
 /** Says who else takes part in an action, by name; a name that nobody bears yet becomes a person. */
@@ -32,7 +32,7 @@ class AddPerformer implements Gesture {
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Plan plan = context.plan();
-        Action action = arguments.chosen(plan, Kind.ACTION, "actionId");
+        Action action = arguments.chosen(plan, RecordKind.ACTION, "actionId");
         String name = arguments.text("name");
         if (name.isEmpty()) {
             throw new InvalidField("name", "Write who else takes part.");

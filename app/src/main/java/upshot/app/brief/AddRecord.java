@@ -12,7 +12,7 @@ import upshot.core.brief.Drafts;
 import upshot.core.plan.Body;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 
 /** Adds a spot, a person, a moment, a lens and so on by its name; the rest is set in place afterwards. */
 @Component
@@ -26,9 +26,9 @@ class AddRecord implements Gesture {
     @Override
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Kind<?> kind = Kind.named(arguments.text("kind"))
+        RecordKind<?> kind = RecordKind.named(arguments.text("kind"))
                 .orElseThrow(() -> new InvalidField("kind", "There is no such thing to add."));
-        Optional<Body> body = Selected.of(context.plan(), Kind.BODY, sent, "bodyId");
+        Optional<Body> body = Selected.of(context.plan(), RecordKind.BODY, sent, "bodyId");
         Change.Batch change = Drafts.add(
                 context.plan(), kind, arguments.text("name"), body.map(Body::id).orElse(null), context.ids());
         Change.Add first = (Change.Add) change.changes().get(0);

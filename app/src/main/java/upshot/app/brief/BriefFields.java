@@ -7,12 +7,12 @@ import java.util.stream.Stream;
 import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.app.web.ToggleView;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Moment;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.VoiceOver;
@@ -65,7 +65,7 @@ final class BriefFields {
     }
 
     static List<RecordView> voices(Plan plan, String opened) {
-        return plan.list(Kind.VOICE).stream()
+        return plan.list(RecordKind.VOICE).stream()
                 .map(voice -> RecordView.of(voice, voice.words(), voiceFields(voice), true, opened))
                 .toList();
     }
@@ -78,14 +78,14 @@ final class BriefFields {
     }
 
     static List<RecordView> moments(Plan plan, String opened) {
-        return plan.list(Kind.MOMENT).stream()
+        return plan.list(RecordKind.MOMENT).stream()
                 .map(moment -> RecordView.of(
                         moment,
                         "%s%s, %s min"
                                 .formatted(
                                         moment.date().map(date -> date + " ").orElse(""),
                                         moment.startTime(),
-                                        Say.number(moment.durationMin(), 0)),
+                                        Wording.number(moment.durationMin(), 0)),
                         momentFields(moment),
                         true,
                         opened))
@@ -119,7 +119,7 @@ final class BriefFields {
         return "%s, %s, in %d %s"
                 .formatted(
                         subject.kind().label(),
-                        Say.metres(subject.heightM()),
+                        Wording.metres(subject.heightM()),
                         actions,
                         actions == 1 ? "action" : "actions");
     }
@@ -163,8 +163,8 @@ final class BriefFields {
         return "%s, %s to stand back, background %s behind"
                 .formatted(
                         spot.outdoors() ? "outdoors" : "indoors",
-                        Say.metres(spot.roomM()),
-                        Say.metres(spot.backdropM()));
+                        Wording.metres(spot.roomM()),
+                        Wording.metres(spot.backdropM()));
     }
 
     private static List<FieldView> spotFields(Spot spot) {

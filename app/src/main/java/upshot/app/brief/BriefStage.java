@@ -17,11 +17,11 @@ import upshot.app.web.FieldView.Choice;
 import upshot.app.web.Selected;
 import upshot.core.brief.DayBand;
 import upshot.core.brief.GenericKit;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Coordinates;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Walk;
 import upshot.core.verdict.Verdict;
@@ -84,7 +84,7 @@ class BriefStage implements Stage {
         Plan plan = verdict.plan();
         String open = parameters.getOrDefault("open", "");
         Map<String, Object> model = new LinkedHashMap<>();
-        model.put("talk", TalkView.of(plan, Selected.of(plan, Kind.ACTION, parameters, "action")));
+        model.put("talk", TalkView.of(plan, Selected.of(plan, RecordKind.ACTION, parameters, "action")));
         model.put("beatChoices", TalkView.choices(plan.beats()));
         model.put("spotChoices", TalkView.choices(plan.spots()));
         model.put("dayBand", DayBandSvg.render(DayBand.of(plan), spokenDay(plan)));
@@ -126,7 +126,7 @@ class BriefStage implements Stage {
             case "music" -> {
                 model.put("musicFields", BriefFields.music(plan.brief()));
                 model.put("voices", BriefFields.voices(plan, opened));
-                model.put("marked", !plan.list(Kind.TEMPO).isEmpty());
+                model.put("marked", !plan.list(RecordKind.TEMPO).isEmpty());
             }
             case "spots" -> {
                 model.put("spots", BriefFields.spots(plan, opened));
@@ -164,14 +164,14 @@ class BriefStage implements Stage {
     }
 
     private static List<WalkView> walks(Plan plan) {
-        return plan.list(Kind.WALK).stream().map(walk -> walk(plan, walk)).toList();
+        return plan.list(RecordKind.WALK).stream().map(walk -> walk(plan, walk)).toList();
     }
 
     private static WalkView walk(Plan plan, Walk walk) {
-        Spot from = plan.get(Kind.SPOT, walk.fromSpotId());
-        Spot to = plan.get(Kind.SPOT, walk.toSpotId());
+        Spot from = plan.get(RecordKind.SPOT, walk.fromSpotId());
+        Spot to = plan.get(RecordKind.SPOT, walk.toSpotId());
         return new WalkView(
-                from.name(), to.name(), from.id().toString(), to.id().toString(), Say.number(walk.minutes(), 1));
+                from.name(), to.name(), from.id().toString(), to.id().toString(), Wording.number(walk.minutes(), 1));
     }
 
     private static String dayFacts(Brief brief) {

@@ -4,12 +4,12 @@ import java.util.Arrays;
 import java.util.List;
 import upshot.app.web.FieldView;
 import upshot.core.brief.HousePreset;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.house.School;
 import upshot.core.house.Threshold;
 import upshot.core.plan.HouseRules;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 
 /**
  * The house rules when they are open.
@@ -85,7 +85,7 @@ record HouseView(
     }
 
     private static SchoolView school(HouseRules house, String field, String label) {
-        School now = (School) Kind.HOUSE.field(field).orElseThrow().of(house);
+        School now = (School) RecordKind.HOUSE.field(field).orElseThrow().of(house);
         return new SchoolView(
                 FieldView.choice(house, field, label),
                 now.words().forIt(),
@@ -102,7 +102,7 @@ record HouseView(
         return new ThresholdView(
                 one.name(),
                 one.label(),
-                Say.number(plan.threshold(one), 3),
+                Wording.number(plan.threshold(one), 3),
                 one.unit(),
                 figure(one.usual(), one.unit()),
                 plan.adjustment(one).isPresent());
@@ -111,6 +111,6 @@ record HouseView(
     /** A figure that something is held against, with its unit. */
     static String figure(double value, String unit) {
         String gap = unit.isEmpty() || unit.startsWith("°") ? "" : " ";
-        return Say.number(value, 3) + gap + unit;
+        return Wording.number(value, 3) + gap + unit;
     }
 }

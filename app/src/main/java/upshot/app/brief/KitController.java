@@ -14,7 +14,7 @@ import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.store.KitTemplate;
 import upshot.app.store.KitTemplates;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.exchange.json.PlanJson;
 
 /** Keeps a job's kit for other jobs of the same account, and lets kept ones go. */
@@ -36,7 +36,7 @@ class KitController {
     @Transactional
     public String keep(Job job, @AuthenticationPrincipal SignedIn who, @RequestParam(defaultValue = "") String name) {
         String named = name.strip().isEmpty() ? "My kit" : name.strip();
-        String shortened = Say.begin(named, LONGEST_NAME);
+        String shortened = Wording.begin(named, LONGEST_NAME);
         String records = PlanJson.writeRecords(
                 plans.current(job.id(), job.ownerId()).verdict().plan().kit());
         templates

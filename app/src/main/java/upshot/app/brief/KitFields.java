@@ -3,18 +3,18 @@ package upshot.app.brief;
 import java.util.ArrayList;
 import java.util.List;
 import upshot.app.web.FieldView;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Body;
 import upshot.core.plan.Card;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Dioptre;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Light;
 import upshot.core.plan.Mode;
 import upshot.core.plan.NdFilter;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 
 /** The controls of the kit, when it is open. */
 final class KitFields {
@@ -31,7 +31,7 @@ final class KitFields {
 
     private static String bodyFacts(Body body) {
         return "ISO %d to %d, %s min a battery"
-                .formatted(body.lowestIso(), body.highestIso(), Say.number(body.batteryMin(), 0));
+                .formatted(body.lowestIso(), body.highestIso(), Wording.number(body.batteryMin(), 0));
     }
 
     private static List<FieldView> bodyFields(Body body) {
@@ -53,8 +53,8 @@ final class KitFields {
                                         mode.widthPx(),
                                         mode.heightPx(),
                                         labels(mode),
-                                        Say.number(mode.sensorWidthMm(), 1),
-                                        Say.number(mode.sensorHeightMm(), 1)),
+                                        Wording.number(mode.sensorWidthMm(), 1),
+                                        Wording.number(mode.sensorHeightMm(), 1)),
                         modeFields(mode),
                         modes.size() > 1,
                         opened))
@@ -86,14 +86,15 @@ final class KitFields {
         boolean several = plan.lenses().size() > 1;
         plan.lenses()
                 .forEach(lens -> glass.add(RecordView.of(lens, lensFacts(lens), lensFields(lens), several, opened)));
-        plan.list(Kind.DIOPTRE)
+        plan.list(RecordKind.DIOPTRE)
                 .forEach(one -> glass.add(RecordView.of(one, "close-up glass", dioptre(one), true, opened)));
-        plan.list(Kind.ND).forEach(one -> glass.add(RecordView.of(one, "takes light away", nd(one), true, opened)));
+        plan.list(RecordKind.ND)
+                .forEach(one -> glass.add(RecordView.of(one, "takes light away", nd(one), true, opened)));
         return glass;
     }
 
     private static String lensFacts(Lens lens) {
-        return "f/%s, from %s".formatted(Say.number(lens.widestN(), 1), Say.metres(lens.nearLimitM()));
+        return "f/%s, from %s".formatted(Wording.number(lens.widestN(), 1), Wording.metres(lens.nearLimitM()));
     }
 
     private static List<FieldView> lensFields(Lens lens) {
@@ -118,24 +119,28 @@ final class KitFields {
 
     static List<RecordView> supports(Plan plan, String opened) {
         List<RecordView> supports = new ArrayList<>();
-        for (Carrier one : plan.list(Kind.CARRIER)) {
+        for (Carrier one : plan.list(RecordKind.CARRIER)) {
             supports.add(RecordView.of(one, carrierFacts(one), carrierFields(one), true, opened));
         }
-        for (Card one : plan.list(Kind.CARD)) {
-            String facts = "%d cards of %s GB".formatted(one.count(), Say.number(one.capacityGb(), 0));
+        for (Card one : plan.list(RecordKind.CARD)) {
+            String facts = "%d cards of %s GB".formatted(one.count(), Wording.number(one.capacityGb(), 0));
             supports.add(RecordView.of(one, facts, cardFields(one), true, opened));
         }
-        for (Light one : plan.list(Kind.LIGHT)) {
-            String facts = "%s lx at 1 m".formatted(Say.number(one.luxAtOneM(), 0));
+        for (Light one : plan.list(RecordKind.LIGHT)) {
+            String facts = "%s lx at 1 m".formatted(Wording.number(one.luxAtOneM(), 0));
             supports.add(RecordView.of(one, facts, lightFields(one), true, opened));
         }
         return supports;
     }
 
     private static String carrierFacts(Carrier one) {
-        String travel = one.travelM() > 0 ? ", moves " + Say.metres(one.travelM()) : "";
+        String travel = one.travelM() > 0 ? ", moves " + Wording.metres(one.travelM()) : "";
         return "%s, %s to %s up%s"
-                .formatted(one.support().label(), Say.number(one.lowestM(), 2), Say.metres(one.highestM()), travel);
+                .formatted(
+                        one.support().label(),
+                        Wording.number(one.lowestM(), 2),
+                        Wording.metres(one.highestM()),
+                        travel);
     }
 
     private static List<FieldView> carrierFields(Carrier one) {

@@ -9,11 +9,11 @@ import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
+import upshot.core.plan.StoryBeat;
 
 /**
  * Moves an action one place earlier or later in the story, into the next beat at its beat's ends; or, when it was
@@ -31,19 +31,19 @@ class MoveAction implements Gesture {
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Plan plan = context.plan();
-        Action action = arguments.chosen(plan, Kind.ACTION, "id");
-        Beat beat = plan.get(Kind.BEAT, action.beatId());
+        Action action = arguments.chosen(plan, RecordKind.ACTION, "id");
+        StoryBeat beat = plan.get(RecordKind.BEAT, action.beatId());
         Change change;
         if (arguments.text("beatId").isEmpty()) {
             change = step(plan, action, beat, arguments.text("way").equals("up") ? -1 : 1);
         } else {
-            Beat target = arguments.chosen(plan, Kind.BEAT, "beatId");
+            StoryBeat target = arguments.chosen(plan, RecordKind.BEAT, "beatId");
             change = place(plan, action, target, (int) arguments.number("position", 0));
         }
         return Proposal.of("move " + action.name(), change);
     }
 
-    private static Change step(Plan plan, Action action, Beat beat, int way) {
+    private static Change step(Plan plan, Action action, StoryBeat beat, int way) {
         List<Action> siblings = plan.actionsOf(beat);
         int to = siblings.indexOf(action) + way;
         int next = plan.beats().indexOf(beat) + way;
@@ -54,12 +54,12 @@ class MoveAction implements Gesture {
         if (next < 0 || next >= plan.beats().size()) {
             return Change.batch(List.of());
         }
-        Beat neighbour = plan.beats().get(next);
+        StoryBeat neighbour = plan.beats().get(next);
         return place(
                 plan, action, neighbour, way < 0 ? plan.actionsOf(neighbour).size() : 0);
     }
 
-    private static Change place(Plan plan, Action action, Beat beat, int position) {
+    private static Change place(Plan plan, Action action, StoryBeat beat, int position) {
         if (beat.id().equals(action.beatId())) {
             return Ranks.move(plan.actionsOf(beat), action, position);
         }

@@ -3,8 +3,8 @@ package upshot.app.brief;
 import java.util.List;
 import upshot.app.web.FieldView;
 import upshot.app.web.ToggleView;
-import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 
 /**
  * A record of a list that opens in place.
@@ -29,7 +29,7 @@ record RecordView(
 
     static RecordView of(PlanRecord one, String facts, List<FieldView> fields, boolean removable, String opened) {
         return new RecordView(
-                Kind.of(one).name(),
+                RecordKind.of(one).name(),
                 one.id().toString(),
                 one.label(),
                 facts,

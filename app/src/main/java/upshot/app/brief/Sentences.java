@@ -5,18 +5,18 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import upshot.core.brief.HousePreset;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.light.SunDay;
 import upshot.core.plan.Body;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Consent;
 import upshot.core.plan.HouseRules;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Mode;
 import upshot.core.plan.Moment;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.TempoMark;
@@ -36,19 +36,20 @@ final class Sentences {
         String also = brief.alsoAspects().shapes().isEmpty() ? "" : ", also " + brief.alsoAspects();
         return List.of(
                 "%s s, %s at %s%s."
-                        .formatted(Say.number(brief.lengthS(), 2), brief.aspect(), brief.pixels(brief.aspect()), also),
+                        .formatted(
+                                Wording.number(brief.lengthS(), 2), brief.aspect(), brief.pixels(brief.aspect()), also),
                 "%s frames a second, %d frames.".formatted(brief.rate().label(), brief.lengthFrames()));
     }
 
     static List<String> music(Plan plan) {
         Brief brief = plan.brief();
         List<String> said = new ArrayList<>();
-        List<TempoMark> marks = plan.list(Kind.TEMPO);
+        List<TempoMark> marks = plan.list(RecordKind.TEMPO);
         if (!marks.isEmpty()) {
             TempoMark first = marks.get(0);
             said.add("%s bpm in %d/%d, from a MIDI file with %d marks."
                     .formatted(
-                            Say.number(MICROS_A_MINUTE / first.microsPerQuarter(), 1),
+                            Wording.number(MICROS_A_MINUTE / first.microsPerQuarter(), 1),
                             first.beatsPerBar(),
                             first.beatUnit(),
                             marks.size()));
@@ -56,12 +57,12 @@ final class Sentences {
             double bpm = brief.tempoBpm().get();
             double barS = brief.beatsPerBar() * 60 / bpm;
             said.add("%s bpm in %d, first beat at %s s."
-                    .formatted(Say.number(bpm, 1), brief.beatsPerBar(), Say.number(brief.firstBeatS(), 2)));
-            said.add("%s bars of %s s.".formatted(Say.number(brief.lengthS() / barS, 1), Say.number(barS, 2)));
+                    .formatted(Wording.number(bpm, 1), brief.beatsPerBar(), Wording.number(brief.firstBeatS(), 2)));
+            said.add("%s bars of %s s.".formatted(Wording.number(brief.lengthS() / barS, 1), Wording.number(barS, 2)));
         } else {
             said.add("No music yet: a grid of seconds.");
         }
-        for (VoiceOver voice : limited(plan.list(Kind.VOICE))) {
+        for (VoiceOver voice : limited(plan.list(RecordKind.VOICE))) {
             said.add("Voice from %s to %s.".formatted(clock(voice.startS()), clock(voice.endS())));
         }
         return said;
@@ -79,8 +80,8 @@ final class Sentences {
 
     private static String spot(Spot spot) {
         String floor = spot.outline().corners().isEmpty()
-                ? "%s × %s m".formatted(Say.number(spot.widthM(), 1), Say.number(spot.depthM(), 1))
-                : "%s m²".formatted(Say.number(spot.areaM2(), 0));
+                ? "%s × %s m".formatted(Wording.number(spot.widthM(), 1), Wording.number(spot.depthM(), 1))
+                : "%s m²".formatted(Wording.number(spot.areaM2(), 0));
         String light = spot.outdoors()
                 ? "outdoors"
                 : switch (spot.lamps()) {
@@ -106,7 +107,7 @@ final class Sentences {
     }
 
     static List<String> agenda(Plan plan) {
-        List<Moment> moments = plan.list(Kind.MOMENT);
+        List<Moment> moments = plan.list(RecordKind.MOMENT);
         if (moments.isEmpty()) {
             return List.of("Nothing on the event's own agenda yet.");
         }
@@ -116,7 +117,7 @@ final class Sentences {
                                 moment.date().map(date -> date + " ").orElse(""),
                                 moment.startTime(),
                                 moment.name(),
-                                Say.number(moment.durationMin(), 0)))
+                                Wording.number(moment.durationMin(), 0)))
                 .toList();
         return rest(said, moments.size());
     }
@@ -137,7 +138,7 @@ final class Sentences {
         person.untilTime().ifPresent(time -> facts.add("until " + time));
         person.effortMin()
                 .ifPresent(minutes -> facts.add("%s min at work, then %s off"
-                        .formatted(Say.number(minutes, 0), Say.number(person.restMin(), 0))));
+                        .formatted(Wording.number(minutes, 0), Wording.number(person.restMin(), 0))));
         if (person.consent() != Consent.GIVEN) {
             facts.add("consent " + person.consent().label());
         }
@@ -156,7 +157,8 @@ final class Sentences {
             said.add("%s %s.".formatted(body.name(), modes));
         }
         said.add(plan.lenses().stream().map(Lens::name).collect(Collectors.joining(", ")) + ".");
-        String supports = plan.list(Kind.CARRIER).stream().map(Carrier::name).collect(Collectors.joining(", "));
+        String supports =
+                plan.list(RecordKind.CARRIER).stream().map(Carrier::name).collect(Collectors.joining(", "));
         if (!supports.isEmpty()) {
             said.add(supports + ".");
         }
@@ -174,9 +176,10 @@ final class Sentences {
                 .findFirst()
                 .map(one -> one.label() + ". ")
                 .orElse("");
-        String moved = plan.list(Kind.ADJUSTMENT).isEmpty()
+        String moved = plan.list(RecordKind.ADJUSTMENT).isEmpty()
                 ? ""
-                : " %d thresholds moved.".formatted(plan.list(Kind.ADJUSTMENT).size());
+                : " %d thresholds moved."
+                        .formatted(plan.list(RecordKind.ADJUSTMENT).size());
         return List.of("%sCoverage: %s. Holds: %s. Camera: %s. Slow motion: %s. Light: %s. Order: %s.%s"
                 .formatted(
                         preset,

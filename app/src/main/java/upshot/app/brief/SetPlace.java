@@ -13,7 +13,7 @@ import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.brief.ClockAtPlace;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Change;
 import upshot.core.plan.Coordinates;
@@ -73,7 +73,7 @@ class SetPlace implements Gesture {
             throw new InvalidField(
                     "zone",
                     "The clock of %s is %s h from the sun at %s. Choose the zone of the place, or say that it is right."
-                            .formatted(zone, Say.number(apart, 1), place.label()));
+                            .formatted(zone, Wording.number(apart, 1), place.label()));
         }
     }
 

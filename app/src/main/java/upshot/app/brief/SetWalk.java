@@ -10,8 +10,8 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Walk;
 
@@ -28,12 +28,12 @@ class SetWalk implements Gesture {
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Plan plan = context.plan();
-        Spot from = arguments.chosen(plan, Kind.SPOT, "fromSpotId");
-        Spot to = arguments.chosen(plan, Kind.SPOT, "toSpotId");
+        Spot from = arguments.chosen(plan, RecordKind.SPOT, "fromSpotId");
+        Spot to = arguments.chosen(plan, RecordKind.SPOT, "toSpotId");
         if (from.equals(to)) {
             throw new InvalidField("toSpotId", "A walk leads to another spot.");
         }
-        Optional<Walk> known = plan.list(Kind.WALK).stream()
+        Optional<Walk> known = plan.list(RecordKind.WALK).stream()
                 .filter(walk -> walk.joins(from.id(), to.id()))
                 .findFirst();
         return Proposal.of(

@@ -14,7 +14,7 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.FileReading;
 import upshot.app.web.Upload;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Moment;
@@ -95,6 +95,6 @@ class TakeAgenda implements FileGesture {
                         moment.date().map(date -> date + " ").orElse(""),
                         moment.startTime(),
                         moment.name(),
-                        Say.number(moment.durationMin(), 1));
+                        Wording.number(moment.durationMin(), 1));
     }
 }

@@ -16,9 +16,9 @@ import upshot.app.web.Arguments;
 import upshot.core.brief.GenericKit;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Mode;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 import upshot.exchange.json.PlanJson;
 
 /** Copies a kit into the job in place of the one it has: one of the generic ones, or one the account keeps. */
@@ -72,13 +72,13 @@ class TakeKit implements Gesture {
     }
 
     private static PlanRecord renewed(PlanRecord one, Map<UUID, UUID> fresh) {
-        Object[] values = Kind.of(one).fields().stream()
+        Object[] values = RecordKind.of(one).fields().stream()
                 .map(field -> field.name().equals("id")
                         ? fresh.get(one.id())
                         : one instanceof Mode mode && field.name().equals("bodyId")
                                 ? fresh.get(mode.bodyId())
                                 : field.of(one))
                 .toArray();
-        return Kind.of(one).create(values);
+        return RecordKind.of(one).create(values);
     }
 }

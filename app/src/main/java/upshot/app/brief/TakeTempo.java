@@ -13,11 +13,11 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.FileReading;
 import upshot.app.web.Upload;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.TempoMark;
 import upshot.exchange.midi.MidiTempo;
 import upshot.exchange.text.Unreadable;
@@ -55,7 +55,7 @@ class TakeTempo implements FileGesture {
     }
 
     private static List<Change> removes(Plan plan) {
-        return plan.list(Kind.TEMPO).stream()
+        return plan.list(RecordKind.TEMPO).stream()
                 .map(mark -> (Change) new Change.Remove(mark))
                 .toList();
     }
@@ -73,8 +73,8 @@ class TakeTempo implements FileGesture {
     private static String said(TempoMark mark) {
         return "from quarter %s: %s bpm in %d/%d"
                 .formatted(
-                        Say.number(mark.atQuarter(), 2),
-                        Say.number(MICROS_A_MINUTE / mark.microsPerQuarter(), 2),
+                        Wording.number(mark.atQuarter(), 2),
+                        Wording.number(MICROS_A_MINUTE / mark.microsPerQuarter(), 2),
                         mark.beatsPerBar(),
                         mark.beatUnit());
     }

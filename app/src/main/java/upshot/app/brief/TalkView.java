@@ -7,14 +7,14 @@ import java.util.stream.Stream;
 import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.app.web.ToggleView;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Caution;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Side;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.WantedLight;
 import upshot.core.size.Posture;
 
@@ -54,7 +54,7 @@ record TalkView(List<BeatView> beats, boolean empty) {
     static TalkView of(Plan plan, Optional<Action> open) {
         List<BeatView> beats = new ArrayList<>();
         int number = 0;
-        for (Beat beat : plan.beats()) {
+        for (StoryBeat beat : plan.beats()) {
             List<ActionView> actions = new ArrayList<>();
             double seconds = 0;
             for (Action action : plan.actionsOf(beat)) {
@@ -86,16 +86,17 @@ record TalkView(List<BeatView> beats, boolean empty) {
                 plan.performersOf(action).stream()
                         .map(performer -> new PerformerView(
                                 performer.id().toString(),
-                                plan.get(Kind.SUBJECT, performer.subjectId()).name()))
+                                plan.get(RecordKind.SUBJECT, performer.subjectId())
+                                        .name()))
                         .toList());
     }
 
     private static String length(double seconds) {
         if (seconds < 120) {
-            return Say.number(seconds, 1) + " s";
+            return Wording.number(seconds, 1) + " s";
         }
-        String minutes = Say.number(Math.floor(seconds / 60), 0) + " min";
-        return seconds % 60 == 0 ? minutes : "%s %s s".formatted(minutes, Say.number(seconds % 60, 0));
+        String minutes = Wording.number(Math.floor(seconds / 60), 0) + " min";
+        return seconds % 60 == 0 ? minutes : "%s %s s".formatted(minutes, Wording.number(seconds % 60, 0));
     }
 
     private static List<String> tags(Plan plan, Action action) {
@@ -103,7 +104,7 @@ record TalkView(List<BeatView> beats, boolean empty) {
         tags.add(action.feature() ? "place or thing" : plan.subjectOf(action).name());
         plan.performersOf(action)
                 .forEach(one -> tags.add(
-                        "with " + plan.get(Kind.SUBJECT, one.subjectId()).name()));
+                        "with " + plan.get(RecordKind.SUBJECT, one.subjectId()).name()));
         tags.add(plan.spotOf(action).name());
         if (!action.feature()) {
             tags.add(action.once() ? "once only" : repeats(action));
@@ -133,7 +134,9 @@ record TalkView(List<BeatView> beats, boolean empty) {
     }
 
     private static String repeats(Action action) {
-        return action.resetMin() > 0 ? "repeats, %s min reset".formatted(Say.number(action.resetMin(), 1)) : "repeats";
+        return action.resetMin() > 0
+                ? "repeats, %s min reset".formatted(Wording.number(action.resetMin(), 1))
+                : "repeats";
     }
 
     private static Optional<String> direction(Action action) {
@@ -143,7 +146,7 @@ record TalkView(List<BeatView> beats, boolean empty) {
             case TRAVEL ->
                 Optional.of(
                         action.speedMps() > 0
-                                ? "%s %s m/s".formatted(action.side().label(), Say.number(action.speedMps(), 1))
+                                ? "%s %s m/s".formatted(action.side().label(), Wording.number(action.speedMps(), 1))
                                 : action.side().label());
         };
     }

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import upshot.app.web.Press;
 import upshot.app.web.ToggleView;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Change;
 import upshot.core.plan.Spot;
 
@@ -32,7 +32,7 @@ enum UsualLight {
     static List<ToggleView> choices(Spot spot) {
         return Arrays.stream(values())
                 .map(one -> new ToggleView(
-                        "%s %s lx".formatted(one.label, Say.number(one.lux, 0)),
+                        "%s %s lx".formatted(one.label, Wording.number(one.lux, 0)),
                         one.lux == spot.lux(),
                         Press.change(Change.edit(spot, lit -> lit.withLux(one.lux)))))
                 .toList();

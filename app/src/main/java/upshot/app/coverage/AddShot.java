@@ -9,8 +9,8 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.size.Framing;
 import upshot.core.size.Size;
@@ -28,7 +28,7 @@ class AddShot implements Gesture {
     @Override
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Action action = arguments.chosen(context.plan(), Kind.ACTION, "actionId");
+        Action action = arguments.chosen(context.plan(), RecordKind.ACTION, "actionId");
         Shot shot = Shot.draft(
                         context.ids().get(),
                         action.id(),

@@ -12,8 +12,8 @@ import upshot.core.coverage.Copies;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 
 /** Shoots other actions as this shot is shot: one of them, all of its beat, or all. Features are left alone. */
@@ -31,7 +31,7 @@ class CopySetup implements Gesture {
     @Override
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Shot shot = arguments.chosen(context.plan(), Kind.SHOT, "shotId");
+        Shot shot = arguments.chosen(context.plan(), RecordKind.SHOT, "shotId");
         if (arguments.text("to").isEmpty()) {
             throw new InvalidField("to", "Choose which action gets it.");
         }
@@ -58,9 +58,9 @@ class CopySetup implements Gesture {
     private static List<Action> targets(Plan plan, Shot shot, Arguments arguments) {
         Action own = plan.actionOf(shot);
         return switch (arguments.text("to")) {
-            case BEAT -> others(own, plan.actionsOf(plan.get(Kind.BEAT, own.beatId())));
+            case BEAT -> others(own, plan.actionsOf(plan.get(RecordKind.BEAT, own.beatId())));
             case ALL -> others(own, plan.actions());
-            default -> List.of(arguments.chosen(plan, Kind.ACTION, "to"));
+            default -> List.of(arguments.chosen(plan, RecordKind.ACTION, "to"));
         };
     }
 

@@ -11,8 +11,8 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.coverage.Copies;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 
 /** One more shot out of the selected one: the same again, mirrored for the ending, punched in, or split by its moves. */
@@ -35,7 +35,7 @@ class CopyShot implements Gesture {
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Plan plan = context.plan();
-        Shot shot = arguments.chosen(plan, Kind.SHOT, "shotId");
+        Shot shot = arguments.chosen(plan, RecordKind.SHOT, "shotId");
         UUID id = context.ids().get();
         return switch (arguments.choice("how", How.AGAIN)) {
             case AGAIN -> added("duplicate", shot, Copies.duplicate(plan, shot, id, code(context, shot)));

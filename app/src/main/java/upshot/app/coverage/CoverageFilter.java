@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import upshot.app.web.FieldView.Choice;
 import upshot.core.coverage.Coverage;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.measure.Labelled;
 import upshot.core.plan.Action;
 import upshot.core.plan.Caution;
@@ -116,7 +116,7 @@ final class CoverageFilter {
                     shot.code(),
                     shot.note(),
                     shot.size().label(),
-                    Say.number(shot.focalLengthMm(), 0) + " mm",
+                    Wording.number(shot.focalLengthMm(), 0) + " mm",
                     shot.support().label()));
         }
         String text = String.join("\n", said).toLowerCase(Locale.ROOT);

@@ -15,13 +15,13 @@ import upshot.core.coverage.Footage;
 import upshot.core.coverage.Hole;
 import upshot.core.coverage.View;
 import upshot.core.coverage.Wishes;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Line;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Subject;
 import upshot.core.size.Size;
 import upshot.core.size.SizeClass;
@@ -112,7 +112,7 @@ final class CoverageGrid {
                 .toList();
     }
 
-    private BeatView beat(Beat beat) {
+    private BeatView beat(StoryBeat beat) {
         String id = beat.id().toString();
         boolean folded = closed.contains(id);
         Stream<String> others = closed.stream().filter(one -> !one.equals(id));
@@ -233,7 +233,7 @@ final class CoverageGrid {
             facts.add("place or thing");
         } else {
             facts.add(plan.subjectOf(action).name());
-            facts.add(Say.number(action.durationS(), 1) + " s");
+            facts.add(Wording.number(action.durationS(), 1) + " s");
         }
         if (action.line() == Line.TRAVEL) {
             facts.add(action.side().label());
@@ -252,6 +252,6 @@ final class CoverageGrid {
 
     private String footage(Action action) {
         Footage footage = Footage.of(plan, action);
-        return footage.screenS() == 0 ? "–" : Say.number(footage.usableS() / footage.screenS(), 1) + "×";
+        return footage.screenS() == 0 ? "–" : Wording.number(footage.usableS() / footage.screenS(), 1) + "×";
     }
 }

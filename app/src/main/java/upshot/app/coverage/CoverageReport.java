@@ -12,15 +12,15 @@ import upshot.app.web.FrameView;
 import upshot.core.coverage.Hole;
 import upshot.core.coverage.View;
 import upshot.core.coverage.Wishes;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.shot.RaisedCautions;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.verdict.Verdict;
@@ -65,7 +65,7 @@ record CoverageReport(
                 brief.name(),
                 "%s s, %s, %s fps, %s%s"
                         .formatted(
-                                Say.number(brief.lengthS(), 1),
+                                Wording.number(brief.lengthS(), 1),
                                 brief.aspect(),
                                 brief.rate().label(),
                                 plan.house().coverage().label(),
@@ -88,7 +88,7 @@ record CoverageReport(
                 brief.aspect().ratio() < 1);
     }
 
-    private static BeatPart beat(Verdict verdict, Beat beat, BiFunction<Verdict, Shot, FrameView> frame) {
+    private static BeatPart beat(Verdict verdict, StoryBeat beat, BiFunction<Verdict, Shot, FrameView> frame) {
         return new BeatPart(
                 beat.name(),
                 String.join(
@@ -107,7 +107,7 @@ record CoverageReport(
         List<String> facts = new ArrayList<>(
                 List.of(plan.subjectOf(action).name(), plan.spotOf(action).name()));
         if (!action.feature()) {
-            facts.add(Say.number(action.durationS(), 1) + " s");
+            facts.add(Wording.number(action.durationS(), 1) + " s");
         }
         action.fixedTime().ifPresent(time -> facts.add("at " + time));
         if (action.once()) {
@@ -137,21 +137,21 @@ record CoverageReport(
         ShotNumbers numbers = verdict.numbers().get(shot.id());
         String stand = "%s back, %s up, bearing %s, %s"
                 .formatted(
-                        Say.metres(numbers.stand().groundDistanceM()),
-                        Say.metres(shot.cameraHeightM()),
-                        Say.degrees(shot.bearingDeg()),
+                        Wording.metres(numbers.stand().groundDistanceM()),
+                        Wording.metres(shot.cameraHeightM()),
+                        Wording.degrees(shot.bearingDeg()),
                         shot.support().label());
         String camera = "f/%s, %s, ISO %d, %s fps%s"
                 .formatted(
-                        Say.number(shot.apertureN(), 1),
+                        Wording.number(shot.apertureN(), 1),
                         numbers.shutter(),
                         shot.iso(),
                         shot.captureRate().label(),
                         shot.move().moving() ? ", " + shot.move().label() : "");
         String roll = "keep %s s clean, roll %s s, %d %s, %s"
                 .formatted(
-                        Say.number(numbers.hold().cleanS(), 1),
-                        Say.number(numbers.hold().rollS(), 1),
+                        Wording.number(numbers.hold().cleanS(), 1),
+                        Wording.number(numbers.hold().rollS(), 1),
                         shot.takes(),
                         shot.takes() == 1 ? "take" : "takes",
                         shot.priority().label());

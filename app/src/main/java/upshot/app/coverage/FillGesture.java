@@ -19,9 +19,9 @@ import upshot.core.coverage.Fill;
 import upshot.core.coverage.Hole;
 import upshot.core.coverage.View;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Subject;
 import upshot.core.size.SizeClass;
 
@@ -80,7 +80,9 @@ class FillGesture implements Gesture {
     private static String said(GestureContext context, Fill.Proposed one) {
         return "%s, %s: %s"
                 .formatted(
-                        context.plan().get(Kind.ACTION, one.hole().actionId()).name(),
+                        context.plan()
+                                .get(RecordKind.ACTION, one.hole().actionId())
+                                .name(),
                         one.shot().size().label(),
                         one.reason());
     }
@@ -89,7 +91,7 @@ class FillGesture implements Gesture {
         Hole hole = one.hole();
         return "%s, %s stays open. %s"
                 .formatted(
-                        context.plan().get(Kind.ACTION, hole.actionId()).name(),
+                        context.plan().get(RecordKind.ACTION, hole.actionId()).name(),
                         hole.view() == View.ANY
                                 ? hole.sizeClass().label()
                                 : "%s %s"
@@ -102,21 +104,23 @@ class FillGesture implements Gesture {
     /** All; those of a beat; those of an action; or the one whose class and view are named too. */
     private static Predicate<Hole> wanted(GestureContext context, Arguments arguments) {
         if (!arguments.text("beatId").isEmpty()) {
-            Beat beat = arguments.chosen(context.plan(), Kind.BEAT, "beatId");
-            return hole ->
-                    context.plan().get(Kind.ACTION, hole.actionId()).beatId().equals(beat.id());
+            StoryBeat beat = arguments.chosen(context.plan(), RecordKind.BEAT, "beatId");
+            return hole -> context.plan()
+                    .get(RecordKind.ACTION, hole.actionId())
+                    .beatId()
+                    .equals(beat.id());
         }
         if (arguments.text("actionId").isEmpty()) {
             return hole -> true;
         }
-        Action action = arguments.chosen(context.plan(), Kind.ACTION, "actionId");
+        Action action = arguments.chosen(context.plan(), RecordKind.ACTION, "actionId");
         Predicate<Hole> ofAction = hole -> hole.actionId().equals(action.id());
         if (arguments.text("sizeClass").isEmpty()) {
             return ofAction;
         }
         SizeClass sizeClass = arguments.choice("sizeClass", SizeClass.WIDE);
         View view = arguments.choice("view", View.ANY);
-        Optional<UUID> performer = Selected.of(context.plan(), Kind.SUBJECT, arguments.values(), "performerId")
+        Optional<UUID> performer = Selected.of(context.plan(), RecordKind.SUBJECT, arguments.values(), "performerId")
                 .map(Subject::id);
         return ofAction.and(hole -> hole.sizeClass() == sizeClass
                 && hole.view() == view

@@ -6,13 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.light.SunDay;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Light;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.WantedLight;
 import upshot.core.shot.DarkeningLadder;
@@ -39,7 +39,7 @@ final class LightFigures {
 
     /** The power that the kit's own lamps draw together; whether the place can give it is for others to say. */
     private static Optional<ShotFigures.Figure> own(Plan plan, Shot shot) {
-        List<Light> lamps = plan.list(Kind.LIGHT);
+        List<Light> lamps = plan.list(RecordKind.LIGHT);
         boolean used = shot.keyDeg().isPresent()
                 || shot.fillDeg().isPresent()
                 || shot.backDeg().isPresent();
@@ -50,7 +50,7 @@ final class LightFigures {
         return Optional.of(
                 new ShotFigures.Figure(
                         "Own lamps",
-                        "%s W for %d".formatted(Say.number(watts, 0), lamps.size()),
+                        "%s W for %d".formatted(Wording.number(watts, 0), lamps.size()),
                         "all lamps of the kit at once; an electrician or the house says what a circuit carries and who may rig"));
     }
 
@@ -60,14 +60,14 @@ final class LightFigures {
                 "Light",
                 "%s lx wanted, %s there"
                         .formatted(
-                                Say.number(exposing.needed().lux(), 0),
-                                Say.number(plan.spotOf(plan.actionOf(shot)).lux(), 0)),
+                                Wording.number(exposing.needed().lux(), 0),
+                                Wording.number(plan.spotOf(plan.actionOf(shot)).lux(), 0)),
                 "250·N²/(t·ISO) at f/%s, %s s, ISO %d%s"
                         .formatted(
-                                Say.number(shot.apertureN(), 1),
+                                Wording.number(shot.apertureN(), 1),
                                 exposing.shutter(),
                                 shot.iso(),
-                                shot.ndStops() > 0 ? ", ND %s".formatted(Say.number(shot.ndStops(), 1)) : ""));
+                                shot.ndStops() > 0 ? ", ND %s".formatted(Wording.number(shot.ndStops(), 1)) : ""));
     }
 
     /** From a stop on, where it goes. */
@@ -81,7 +81,7 @@ final class LightFigures {
                                 .map(rung -> rung.label())
                                 .collect(Collectors.joining(", ")),
                         "%s over; ND before shutter, shutter by two thirds at most, then aperture and ISO"
-                                .formatted(Say.stops(over))));
+                                .formatted(Wording.stops(over))));
     }
 
     private static ShotFigures.Figure sun(Plan plan, Shot shot, SunOnView sun) {
@@ -90,21 +90,21 @@ final class LightFigures {
                 "Sun at " + clock,
                 sun.altitudeDeg() < 0
                         ? "no direct sun"
-                        : "%s, %s up".formatted(sun.from().label(), Say.degrees(sun.altitudeDeg())),
+                        : "%s, %s up".formatted(sun.from().label(), Wording.degrees(sun.altitudeDeg())),
                 "%s from the view by the compass: the spot faces %s, the camera looks to %s; back light to %s, side to %s"
                         .formatted(
-                                Say.degrees(Math.abs(sun.offViewDeg())),
-                                Say.degrees(plan.spotOf(plan.actionOf(shot))
+                                Wording.degrees(Math.abs(sun.offViewDeg())),
+                                Wording.degrees(plan.spotOf(plan.actionOf(shot))
                                         .facingDeg()
                                         .orElseThrow()),
-                                Say.degrees((plan.spotOf(plan.actionOf(shot))
+                                Wording.degrees((plan.spotOf(plan.actionOf(shot))
                                                         .facingDeg()
                                                         .orElseThrow()
                                                 + shot.bearingDeg()
                                                 + 180)
                                         % 360),
-                                Say.degrees(SunOnView.BACK_WITHIN_DEG),
-                                Say.degrees(SunOnView.SIDE_WITHIN_DEG)));
+                                Wording.degrees(SunOnView.BACK_WITHIN_DEG),
+                                Wording.degrees(SunOnView.SIDE_WITHIN_DEG)));
     }
 
     private static Optional<ShotFigures.Figure> wanted(Plan plan, Action action, SunDay day) {
@@ -115,7 +115,7 @@ final class LightFigures {
                 .map(window -> "%s to %s".formatted(clock(day, window.from()), clock(day, window.until())))
                 .collect(Collectors.joining(", "));
         return Optional.of(new ShotFigures.Figure(
-                Say.capital(action.wantedLight().label()),
+                Wording.capital(action.wantedLight().label()),
                 windows.isEmpty() ? "not that day" : windows,
                 "the sun's altitude at %s".formatted(day.place().label())));
     }

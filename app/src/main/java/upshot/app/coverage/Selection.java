@@ -7,8 +7,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import upshot.app.web.FrameView;
 import upshot.app.web.Selected;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.verdict.Verdict;
 
@@ -29,7 +29,7 @@ record Selection(boolean several, List<Shot> chosen, Optional<Shot> selected) {
     static Selection of(Plan plan, Map<String, String> parameters) {
         return parameters.getOrDefault("several", "").equals("on")
                 ? new Selection(true, Several.chosen(plan, parameters.getOrDefault("chosen", "")), Optional.empty())
-                : new Selection(false, List.of(), Selected.of(plan, Kind.SHOT, parameters, "shot"));
+                : new Selection(false, List.of(), Selected.of(plan, RecordKind.SHOT, parameters, "shot"));
     }
 
     /**

@@ -12,8 +12,8 @@ import upshot.app.web.Arguments;
 import upshot.core.plan.Change;
 import upshot.core.plan.Field;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
 import upshot.exchange.json.ChangeJson;
@@ -61,7 +61,7 @@ class Several implements Gesture {
         Field field = FIELDS.stream()
                 .filter(name -> name.equals(arguments.text("field")))
                 .findFirst()
-                .flatMap(Kind.SHOT::field)
+                .flatMap(RecordKind.SHOT::field)
                 .orElseThrow(() -> new InvalidField("field", "This cannot be set on several shots at once."));
         Object value = ChangeJson.typed(field, arguments.text("value"));
         return Proposal.of(

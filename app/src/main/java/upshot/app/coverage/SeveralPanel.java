@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import upshot.app.web.FieldView;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 
 /**
@@ -38,7 +38,7 @@ record SeveralPanel(String codes, int count, List<Alike> fields) {
 
     private static boolean mixed(List<Shot> shots, String field) {
         return shots.stream()
-                        .map(shot -> Kind.SHOT.field(field).orElseThrow().of(shot))
+                        .map(shot -> RecordKind.SHOT.field(field).orElseThrow().of(shot))
                         .distinct()
                         .count()
                 > 1;

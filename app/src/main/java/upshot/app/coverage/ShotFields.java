@@ -6,7 +6,7 @@ import java.util.List;
 import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.core.coverage.Coverage;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Glass;
 import upshot.core.house.LightSchool;
 import upshot.core.plan.Plan;
@@ -42,7 +42,7 @@ final class ShotFields {
                 "Lens",
                 "",
                 Glass.settings(plan)
-                        .map(one -> new Choice(Say.number(one.focalLengthMm(), 4), one.label(), false))
+                        .map(one -> new Choice(Wording.number(one.focalLengthMm(), 4), one.label(), false))
                         .toList()));
         fields.addAll(List.of(
                 FieldView.number(shot, "apertureN", "Aperture f/", ""),

@@ -2,7 +2,7 @@ package upshot.app.coverage;
 
 import java.util.ArrayList;
 import java.util.List;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
 import upshot.core.optics.Separation;
 import upshot.core.plan.Action;
@@ -61,36 +61,41 @@ final class ShotFigures {
         double focal = shot.focalLengthMm();
         figures.add(new Figure(
                 "Distance",
-                "%s back, %s up".formatted(Say.metres(stand.groundDistanceM()), Say.metres(shot.cameraHeightM())),
+                "%s back, %s up"
+                        .formatted(Wording.metres(stand.groundDistanceM()), Wording.metres(shot.cameraHeightM())),
                 shot.dioptrePerM() > 0
-                        ? "1/(x + P) through +%s, x the lens's own setting".formatted(Say.number(shot.dioptrePerM(), 1))
+                        ? "1/(x + P) through +%s, x the lens's own setting"
+                                .formatted(Wording.number(shot.dioptrePerM(), 1))
                         : "d = f(F/s_h + 1) = %s mm × (%s/%s mm + 1) = %s to the aim; along the floor d·cos of the tilt"
                                 .formatted(
-                                        Say.number(focal, 1),
-                                        Say.metres(stand.framing().heightM() * shot.punchIn()),
-                                        Say.number(stand.sensor().heightMm(), 1),
-                                        Say.metres(stand.distanceM()))));
+                                        Wording.number(focal, 1),
+                                        Wording.metres(stand.framing().heightM() * shot.punchIn()),
+                                        Wording.number(stand.sensor().heightMm(), 1),
+                                        Wording.metres(stand.distanceM()))));
         figures.add(new Figure(
                 "Looks",
                 looks(stand.elevationDeg()),
                 "asin((camera %s − aim %s)/%s)"
                         .formatted(
-                                Say.metres(shot.cameraHeightM()),
-                                Say.metres(stand.framing().aimM()),
-                                Say.metres(stand.distanceM()))));
+                                Wording.metres(shot.cameraHeightM()),
+                                Wording.metres(stand.framing().aimM()),
+                                Wording.metres(stand.distanceM()))));
         figures.add(new Figure(
                 "Room",
-                "%s of %s".formatted(Say.metres(stand.groundDistanceM()), Say.metres(Room.onThatSideM(plan, shot))),
+                "%s of %s"
+                        .formatted(
+                                Wording.metres(stand.groundDistanceM()), Wording.metres(Room.onThatSideM(plan, shot))),
                 "what %s gives to stand back".formatted(spot.name())));
         figures.add(new Figure(
                 "Frame",
-                "%s high at the subject".formatted(Say.metres(stand.framing().heightM())),
+                "%s high at the subject"
+                        .formatted(Wording.metres(stand.framing().heightM())),
                 "%s of %s".formatted(shot.size().label(), plan.subjectOf(shot).name())));
         if (action.line() != Line.NONE) {
             figures.add(new Figure(
                     "Travel",
                     Stand.travel(plan, shot, false).label(),
-                    "the sign of sin of the bearing, %s".formatted(Say.degrees(shot.bearingDeg()))));
+                    "the sign of sin of the bearing, %s".formatted(Wording.degrees(shot.bearingDeg()))));
         }
         return figures;
     }
@@ -102,18 +107,18 @@ final class ShotFigures {
                 "Lens",
                 "%s mm, %s across, %s mm full frame"
                         .formatted(
-                                Say.number(focal, 0),
-                                Say.degrees(stand.sensor().fieldOfViewDeg(focal)),
-                                Say.number(stand.sensor().fullFrameEquivalentMm(focal), 0)),
+                                Wording.number(focal, 0),
+                                Wording.degrees(stand.sensor().fieldOfViewDeg(focal)),
+                                Wording.number(stand.sensor().fullFrameEquivalentMm(focal), 0)),
                 "2·atan(s_w/2f) and f × 36/s_w with s_w %s mm"
-                        .formatted(Say.number(stand.sensor().widthMm(), 1))));
+                        .formatted(Wording.number(stand.sensor().widthMm(), 1))));
         figures.add(new Figure(
                 "Sharp",
                 sharp(),
                 "H = f²/(N·coc) + f = %s, coc %s mm"
                         .formatted(
-                                Say.metres(numbers.depth().hyperfocalM()),
-                                Say.number(stand.sensor().cocMm(), 4))));
+                                Wording.metres(numbers.depth().hyperfocalM()),
+                                Wording.number(stand.sensor().cocMm(), 4))));
         figures.add(background());
         figures.add(shutter());
         moves(figures);
@@ -127,17 +132,17 @@ final class ShotFigures {
                 Separation.of(stand.sensor(), shot.focalLengthMm(), shot.apertureN(), stand.distanceM());
         String how = separation.reachable()
                 ? "f²/(N(d−f))·|D−d|/D of the long side; 1 %% from %s off the background on"
-                        .formatted(Say.metres(separation.backgroundM() - stand.distanceM()))
+                        .formatted(Wording.metres(separation.backgroundM() - stand.distanceM()))
                 : "at most %s %% through this lens: longer, wider open or tighter for more"
-                        .formatted(Say.number(separation.kappa(), 2));
-        return new Figure("Background", "%s %% blur, %s".formatted(Say.number(blur, 2), word), how);
+                        .formatted(Wording.number(separation.kappa(), 2));
+        return new Figure("Background", "%s %% blur, %s".formatted(Wording.number(blur, 2), word), how);
     }
 
     private Figure shutter() {
         double angle = numbers.shutter().angleDeg(shot.captureRate());
         return new Figure(
                 "Shutter",
-                "%s, %s".formatted(numbers.shutter(), Say.degrees(angle)),
+                "%s, %s".formatted(numbers.shutter(), Wording.degrees(angle)),
                 shot.shutterPerS().isPresent()
                         ? "chosen on this shot"
                         : "%s, the nearest mark at %s frames"
@@ -147,11 +152,12 @@ final class ShotFigures {
     }
 
     private String sharp() {
-        String near = Say.metres(numbers.depth().nearM());
-        String stop = "f/" + Say.number(shot.apertureN(), 1);
+        String near = Wording.metres(numbers.depth().nearM());
+        String stop = "f/" + Wording.number(shot.apertureN(), 1);
         return Double.isInfinite(numbers.depth().farM())
                 ? "%s to the horizon at %s".formatted(near, stop)
-                : "%s to %s at %s".formatted(near, Say.metres(numbers.depth().farM()), stop);
+                : "%s to %s at %s"
+                        .formatted(near, Wording.metres(numbers.depth().farM()), stop);
     }
 
     private void moves(List<Figure> figures) {
@@ -159,26 +165,27 @@ final class ShotFigures {
         if (!Double.isInfinite(moving.crossingS())) {
             figures.add(new Figure(
                     "Crosses in",
-                    Say.number(moving.crossingS(), 2) + " s of screen",
+                    Wording.number(moving.crossingS(), 2) + " s of screen",
                     "F·aspect·0.5/(v·|sin β|·|p|), the middle half of the frame"));
         }
         if (shot.move().moving() && shot.moveM() > 0) {
             figures.add(new Figure(
-                    Say.capital(shot.move().label()),
+                    Wording.capital(shot.move().label()),
                     "%s in %s s, %s m/s"
                             .formatted(
-                                    Say.metres(shot.moveM()),
-                                    Say.number(moving.playback().realS(moving.screenS()), 2),
-                                    Say.number(moving.speedMps(shot), 2)),
-                    "%s s of screen take |p| times as long for the camera".formatted(Say.number(moving.screenS(), 1))));
+                                    Wording.metres(shot.moveM()),
+                                    Wording.number(moving.playback().realS(moving.screenS()), 2),
+                                    Wording.number(moving.speedMps(shot), 2)),
+                    "%s s of screen take |p| times as long for the camera"
+                            .formatted(Wording.number(moving.screenS(), 1))));
         }
         if (shot.move().moving() && shot.turnDeg() > 0) {
             double smooth = Motion.smoothPanS(
                     shot.turnDeg(), moving.fieldDeg(), plan.brief().rate());
             figures.add(new Figure(
                     "Turns",
-                    "%s, smooth from %s s on".formatted(Say.degrees(shot.turnDeg()), Say.number(smooth, 1)),
-                    "7·(24/b)·θ/φ with a field of %s".formatted(Say.degrees(moving.fieldDeg()))));
+                    "%s, smooth from %s s on".formatted(Wording.degrees(shot.turnDeg()), Wording.number(smooth, 1)),
+                    "7·(24/b)·θ/φ with a field of %s".formatted(Wording.degrees(moving.fieldDeg()))));
         }
     }
 
@@ -194,39 +201,40 @@ final class ShotFigures {
         figures.add(new Figure(
                 "Keep clean",
                 "%s s, %s s of screen"
-                        .formatted(Say.number(numbers.hold().cleanS(), 1), Say.number(numbers.usableScreenS(), 1)),
+                        .formatted(
+                                Wording.number(numbers.hold().cleanS(), 1), Wording.number(numbers.usableScreenS(), 1)),
                 "the longest of the hold, the uses with their handles, and an action that happens once"));
         figures.add(new Figure(
                 "Roll",
-                Say.number(numbers.hold().rollS(), 1) + " s",
+                Wording.number(numbers.hold().rollS(), 1) + " s",
                 "settle %s, clean %s, tail after it"
                         .formatted(
-                                Say.number(numbers.hold().settleS(), 0),
-                                Say.number(numbers.hold().cleanS(), 1))));
+                                Wording.number(numbers.hold().settleS(), 0),
+                                Wording.number(numbers.hold().cleanS(), 1))));
         figures.add(new Figure(
                 "All takes",
-                "%s min for %d".formatted(Say.number(Math.ceil(numbers.shotTimeS() / 6) / 10, 1), shot.takes()),
-                "takes × roll + (takes − 1) × %s min reset".formatted(Say.number(action.resetMin(), 1))));
+                "%s min for %d".formatted(Wording.number(Math.ceil(numbers.shotTimeS() / 6) / 10, 1), shot.takes()),
+                "takes × roll + (takes − 1) × %s min reset".formatted(Wording.number(action.resetMin(), 1))));
         figures.add(new Figure(
                 "Card",
-                "%s, %s min to copy".formatted(size(recording.megabytes()), Say.number(recording.copyMin(), 1)),
+                "%s, %s min to copy".formatted(size(recording.megabytes()), Wording.number(recording.copyMin(), 1)),
                 "%s Mbit/s in %s"
                         .formatted(
-                                Say.number(recording.mode().bitRateMbps(), 0),
+                                Wording.number(recording.mode().bitRateMbps(), 0),
                                 recording.mode().name())));
         figures.add(new Figure(
                 "Battery",
-                Say.number(100 * recording.batteryShare(), 1) + " % of one",
+                Wording.number(100 * recording.batteryShare(), 1) + " % of one",
                 "the roll of all takes against %s min"
-                        .formatted(Say.number(plan.bodies().get(0).batteryMin(), 0))));
+                        .formatted(Wording.number(plan.bodies().get(0).batteryMin(), 0))));
         if (!action.sound().isEmpty()) {
-            figures.add(new Figure("Sound", Say.capital(action.sound()), ""));
+            figures.add(new Figure("Sound", Wording.capital(action.sound()), ""));
         }
         return figures;
     }
 
     private static String size(double megabytes) {
-        return megabytes < 1000 ? Say.number(megabytes, 0) + " MB" : Say.number(megabytes / 1000, 1) + " GB";
+        return megabytes < 1000 ? Wording.number(megabytes, 0) + " MB" : Wording.number(megabytes / 1000, 1) + " GB";
     }
 
     private static String looks(double elevationDeg) {

@@ -12,7 +12,7 @@ import upshot.app.web.Selected;
 import upshot.core.plan.Accepted;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 
 /** Lets a finding stand, with the reason. */
 @Component
@@ -43,7 +43,7 @@ class AcceptFinding implements Gesture {
     private static Optional<UUID> use(GestureContext context, Arguments arguments, String name) {
         return arguments.text(name).isEmpty()
                 ? Optional.empty()
-                : Optional.of(Selected.of(context.plan(), Kind.USE, arguments.values(), name)
+                : Optional.of(Selected.of(context.plan(), RecordKind.USE, arguments.values(), name)
                         .orElseThrow(() -> new InvalidField(name, "This use is not there any more."))
                         .id());
     }

@@ -9,9 +9,9 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.Selected;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
@@ -28,9 +28,9 @@ class AddUse implements Gesture {
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Plan plan = context.plan();
-        Shot shot = arguments.chosen(plan, Kind.SHOT, "shotId");
+        Shot shot = arguments.chosen(plan, RecordKind.SHOT, "shotId");
         List<Use> uses = plan.uses();
-        int position = Selected.of(plan, Kind.USE, sent, "after")
+        int position = Selected.of(plan, RecordKind.USE, sent, "after")
                 .map(use -> uses.indexOf(use) + 1)
                 .orElse(uses.size());
         Use use = Use.cut(context.ids().get(), shot.id(), Ranks.at(uses, position), CutEdits.usualFrames(plan));

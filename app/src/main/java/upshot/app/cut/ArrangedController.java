@@ -14,8 +14,8 @@ import upshot.app.web.FrameView;
 import upshot.app.web.OutlookWords;
 import upshot.core.arrange.Arrange;
 import upshot.core.finding.Finding;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.verdict.Outlook;
 import upshot.core.verdict.Verdict;
 
@@ -65,7 +65,7 @@ class ArrangedController {
                 .map(placed -> new StripFrame(
                         FrameView.of(verdict, placed.shot()),
                         Math.round(10_000.0 * placed.use().frames() / frames) / 100.0,
-                        Say.number(
+                        Wording.number(
                                 verdict.plan()
                                         .brief()
                                         .rate()

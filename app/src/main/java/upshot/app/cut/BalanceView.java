@@ -11,7 +11,7 @@ import upshot.core.balance.Balance;
 import upshot.core.balance.Chart;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.HouseRules;
 import upshot.core.plan.Plan;
 import upshot.core.time.TempoMap;
@@ -97,11 +97,11 @@ record BalanceView(List<Column> pace, List<ChartView> charts, List<FieldView> sc
                     Chart.Part part = chart.parts().get(index);
                     String key = key(chart, index);
                     String wanted = part.wantedS()
-                            .map(target -> " of " + Say.number(target, 1))
+                            .map(target -> " of " + Wording.number(target, 1))
                             .orElse("");
                     return new PartView(
                             part.label(),
-                            Say.number(part.seconds(), 1) + wanted + " s",
+                            Wording.number(part.seconds(), 1) + wanted + " s",
                             percent(part.seconds(), totalS),
                             part.wantedS()
                                     .map(target -> percent(target, totalS))
@@ -149,8 +149,8 @@ record BalanceView(List<Column> pace, List<ChartView> charts, List<FieldView> sc
                         .formatted(
                                 placed.index() + 1,
                                 placed.shot().code(),
-                                Say.number(seconds, 2),
-                                Say.number(barS / seconds, 1),
+                                Wording.number(seconds, 2),
+                                Wording.number(barS / seconds, 1),
                                 slow ? ", slow" : ""));
     }
 }

@@ -9,8 +9,8 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Use;
 
 /** Puts a second use of the same shot and length behind a use, of seconds that are still open. */
@@ -25,7 +25,7 @@ class CopyUse implements Gesture {
     @Override
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Placed placed = CutEdits.placed(context.plan(), new Arguments(sent));
-        Use copy = Kind.USE
+        Use copy = RecordKind.USE
                 .copy(placed.use(), context.ids().get())
                 .withRank(Ranks.at(context.plan().uses(), placed.index() + 1))
                 .withInS(Optional.empty())

@@ -6,8 +6,8 @@ import upshot.app.web.Arguments;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Use;
 import upshot.core.time.BeatGrid;
 
@@ -24,7 +24,7 @@ final class CutEdits {
     }
 
     static Placed placed(Plan plan, Arguments arguments) {
-        return placed(PaperCut.of(plan), arguments.chosen(plan, Kind.USE, "id"));
+        return placed(PaperCut.of(plan), arguments.chosen(plan, RecordKind.USE, "id"));
     }
 
     static Placed placed(PaperCut cut, Use use) {

@@ -11,8 +11,8 @@ import upshot.app.job.StageRequest;
 import upshot.app.web.Selected;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
-import upshot.core.finding.Say;
-import upshot.core.plan.Kind;
+import upshot.core.finding.Wording;
+import upshot.core.plan.RecordKind;
 import upshot.core.verdict.Verdict;
 
 /** The paper cut with the panel of the selected joint or use, its balance and the tray of shots. */
@@ -50,7 +50,7 @@ class CutStage implements Stage {
     public Map<String, Object> model(Verdict verdict, StageRequest request) {
         Map<String, String> parameters = request.parameters();
         PaperCut cut = verdict.cut();
-        Optional<Placed> use = Selected.of(verdict.plan(), Kind.USE, parameters, "use")
+        Optional<Placed> use = Selected.of(verdict.plan(), RecordKind.USE, parameters, "use")
                 .map(selected -> CutEdits.placed(cut, selected));
         Optional<Integer> joint = use.isPresent() ? Optional.empty() : joint(cut, parameters.getOrDefault("joint", ""));
         Map<String, Object> model = new LinkedHashMap<>();
@@ -123,6 +123,6 @@ class CutStage implements Stage {
         }
         double seconds = cut.plan().brief().rate().secondsOf(Math.abs(missing));
         return "%d frames (%s s) %s"
-                .formatted(Math.abs(missing), Say.number(seconds, 2), missing > 0 ? "still to fill" : "too long");
+                .formatted(Math.abs(missing), Wording.number(seconds, 2), missing > 0 ? "still to fill" : "too long");
     }
 }

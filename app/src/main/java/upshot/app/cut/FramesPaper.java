@@ -7,7 +7,7 @@ import org.springframework.context.annotation.Configuration;
 import upshot.app.paper.PaperKind;
 import upshot.app.paper.Sheet;
 import upshot.app.web.FrameView;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Brief;
 import upshot.core.verdict.Verdict;
 
@@ -50,6 +50,6 @@ class FramesPaper {
     }
 
     private static String seconds(Brief brief, long frames) {
-        return Say.number(brief.rate().secondsOf(frames), 2);
+        return Wording.number(brief.rate().secondsOf(frames), 2);
     }
 }

@@ -5,8 +5,8 @@ import upshot.app.web.FieldView;
 import upshot.app.web.FrameView;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.verdict.Acceptances;
 import upshot.core.verdict.Verdict;
@@ -82,6 +82,6 @@ record JointPanel(
                 one,
                 other,
                 "%s and %s laid over each other; the eye goes %s %% of the long side"
-                        .formatted(out.shot().code(), into.shot().code(), Say.number(100 * far, 0)));
+                        .formatted(out.shot().code(), into.shot().code(), Wording.number(100 * far, 0)));
     }
 }

@@ -7,8 +7,8 @@ import upshot.app.job.Gesture;
 import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Use;
 
 /** Moves a use one place earlier or later in the cut, or to a place of it. */
@@ -23,7 +23,7 @@ class MoveUse implements Gesture {
     @Override
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Use use = arguments.chosen(context.plan(), Kind.USE, "id");
+        Use use = arguments.chosen(context.plan(), RecordKind.USE, "id");
         List<Use> uses = context.plan().uses();
         int from = uses.indexOf(use);
         int to = arguments.text("to").isEmpty()

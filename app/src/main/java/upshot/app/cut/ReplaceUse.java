@@ -11,7 +11,7 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
@@ -28,7 +28,7 @@ class ReplaceUse implements Gesture {
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         Placed placed = CutEdits.placed(context.plan(), arguments);
-        Shot shot = arguments.chosen(context.plan(), Kind.SHOT, "shotId");
+        Shot shot = arguments.chosen(context.plan(), RecordKind.SHOT, "shotId");
         Use use = placed.use();
         List<Change> changes = new ArrayList<>();
         if (!use.shotId().equals(shot.id())) {

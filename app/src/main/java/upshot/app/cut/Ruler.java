@@ -3,7 +3,7 @@ package upshot.app.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Plan;
 import upshot.core.time.TempoMap;
 
@@ -39,7 +39,7 @@ record Ruler(String note, List<Span> lines) {
         List<Span> spans = tempo.map(map -> byBars(map, endS)).orElseGet(() -> bySeconds(endS));
         double firstS = spans.get(0).untilS() - spans.get(0).fromS();
         String what = tempo.isPresent() ? "four bars a line" : "a line";
-        return new Ruler("%s, %s s".formatted(what, Say.number(firstS, 2)), spans);
+        return new Ruler("%s, %s s".formatted(what, Wording.number(firstS, 2)), spans);
     }
 
     /** Four bars a line; what comes before the first beat stands on the first line. */
@@ -66,7 +66,7 @@ record Ruler(String note, List<Span> lines) {
         for (double fromS = 0; fromS < endS - ROUNDING || spans.isEmpty(); fromS += SECONDS_A_LINE) {
             List<Tick> ticks = new ArrayList<>();
             for (int second = 0; second < SECONDS_A_LINE; second++) {
-                ticks.add(new Tick(100 * second / SECONDS_A_LINE, Say.number(fromS + second, 0) + " s"));
+                ticks.add(new Tick(100 * second / SECONDS_A_LINE, Wording.number(fromS + second, 0) + " s"));
             }
             spans.add(new Span(fromS, fromS + SECONDS_A_LINE, ticks));
         }

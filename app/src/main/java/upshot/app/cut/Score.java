@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.stream.IntStream;
 import upshot.app.web.FrameView;
 import upshot.core.cut.PaperCut.Placed;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.time.BeatGrid;
 import upshot.core.verdict.Verdict;
 
@@ -123,7 +123,7 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
         }
 
         private List<Voice> voices(Ruler.Span span) {
-            return verdict.plan().list(Kind.VOICE).stream()
+            return verdict.plan().list(RecordKind.VOICE).stream()
                     .filter(voice -> voice.startS() < span.untilS() && voice.endS() > span.fromS())
                     .map(voice -> {
                         double left = span.percent(Math.max(voice.startS(), span.fromS()));
@@ -150,7 +150,7 @@ record Score(String lineNote, Collection<Long> grid, List<ScoreLine> lines) {
                     startS < span.fromS() - EXACT,
                     endS > span.untilS() + EXACT,
                     drawn ? FrameView.of(verdict, placed.shot()) : FrameView.undrawn(verdict, placed.shot()),
-                    Say.number(endS - startS, 2) + " s",
+                    Wording.number(endS - startS, 2) + " s",
                     placed.picture().playback().label(),
                     placed.use().pinned(),
                     view.marked().contains(placed.use().id()));

@@ -5,7 +5,7 @@ import upshot.app.web.FieldView;
 import upshot.app.web.FrameView;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Brief;
 import upshot.core.verdict.Verdict;
 
@@ -26,8 +26,8 @@ record UsePanel(String id, int place, FrameView frame, String facts, String seco
                 FrameView.of(verdict, placed.shot()),
                 "From %s s to %s s, %s."
                         .formatted(
-                                Say.number(brief.rate().secondsOf(placed.startFrame()), 2),
-                                Say.number(brief.rate().secondsOf(placed.endFrame()), 2),
+                                Wording.number(brief.rate().secondsOf(placed.startFrame()), 2),
+                                Wording.number(brief.rate().secondsOf(placed.endFrame()), 2),
                                 placed.picture().playback().label()),
                 shows(verdict, placed),
                 List.of(
@@ -45,17 +45,19 @@ record UsePanel(String id, int place, FrameView frame, String facts, String seco
         double real = placed.picture().realS();
         double clean = verdict.numbers().get(placed.shot().id()).hold().cleanS();
         if (placed.use().still()) {
-            return "One picture of the %s s planned.".formatted(Say.number(clean, 1));
+            return "One picture of the %s s planned.".formatted(Wording.number(clean, 1));
         }
         String span = placed.use()
                 .inS()
                 .map(in -> in + real > clean + 1e-9
                         ? "seconds %s to %s, past the end of the %s planned"
-                                .formatted(Say.number(in, 2), Say.number(in + real, 2), Say.number(clean, 1))
+                                .formatted(
+                                        Wording.number(in, 2), Wording.number(in + real, 2), Wording.number(clean, 1))
                         : "seconds %s to %s of the %s planned"
-                                .formatted(Say.number(in, 2), Say.number(in + real, 2), Say.number(clean, 1)))
+                                .formatted(
+                                        Wording.number(in, 2), Wording.number(in + real, 2), Wording.number(clean, 1)))
                 .orElseGet(() -> "%s of the %s s planned, wherever they are best"
-                        .formatted(Say.number(real, 2), Say.number(clean, 1)));
+                        .formatted(Wording.number(real, 2), Wording.number(clean, 1)));
         return "Shows " + span + ".";
     }
 }

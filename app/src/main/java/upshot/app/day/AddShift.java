@@ -11,8 +11,8 @@ import upshot.app.web.Arguments;
 import upshot.core.plan.Change;
 import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 
 /** Adds a further day to the shoot, or a second unit to one of its days. */
 @Component
@@ -29,7 +29,7 @@ class AddShift implements Gesture {
         ExtraCrew shift = new ExtraCrew(
                 context.ids().get(),
                 arguments.text("name"),
-                Ranks.after(context.plan().list(Kind.SHIFT)),
+                Ranks.after(context.plan().list(RecordKind.SHIFT)),
                 (int) arguments.number("dayOffset", 1),
                 time(arguments, "callTime"),
                 time(arguments, "wrapTime"),

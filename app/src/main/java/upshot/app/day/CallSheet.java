@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import upshot.app.web.FrameView;
 import upshot.core.coverage.Coverage;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.light.SunDay;
 import upshot.core.order.DayPlan;
 import upshot.core.order.NotFitting;
@@ -19,9 +19,9 @@ import upshot.core.order.Whys;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Moment;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.WantedLight;
@@ -102,7 +102,9 @@ record CallSheet(
                         .formatted(brief.callTime(), day.clock(day.talk()), brief.wrapTime()),
                 sun(brief),
                 people(plan, day),
-                plan.<Moment>list(Kind.MOMENT).stream().map(CallSheet::said).toList(),
+                plan.<Moment>list(RecordKind.MOMENT).stream()
+                        .map(CallSheet::said)
+                        .toList(),
                 IntStream.range(0, day.slots().size())
                         .mapToObj(place -> stop(verdict, place, frame))
                         .toList(),
@@ -163,7 +165,7 @@ record CallSheet(
     }
 
     private static String said(Moment moment) {
-        return "%s %s, %s min".formatted(moment.startTime(), moment.name(), Say.number(moment.durationMin(), 0));
+        return "%s %s, %s min".formatted(moment.startTime(), moment.name(), Wording.number(moment.durationMin(), 0));
     }
 
     private static Stop stop(Verdict verdict, int place, BiFunction<Verdict, Shot, FrameView> frame) {
@@ -184,7 +186,7 @@ record CallSheet(
                 "%s, %s mm, %s fps"
                         .formatted(
                                 first.support().label(),
-                                Say.number(first.focalLengthMm(), 0),
+                                Wording.number(first.focalLengthMm(), 0),
                                 first.captureRate().label()),
                 new Whys(verdict.day())
                         .gettingReady(slot).stream().map(SpentMinutes::label).collect(Collectors.joining(", ")),
@@ -206,6 +208,6 @@ record CallSheet(
 
     private static Take take(Verdict verdict, Shot shot, FrameView frame) {
         double hold = verdict.numbers().get(shot.id()).hold().cleanS();
-        return new Take(frame, "%d × %s s clean".formatted(shot.takes(), Say.number(hold, 0)));
+        return new Take(frame, "%d × %s s clean".formatted(shot.takes(), Wording.number(hold, 0)));
     }
 }

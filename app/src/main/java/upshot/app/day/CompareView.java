@@ -2,7 +2,7 @@ package upshot.app.day;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.order.Comparison;
 import upshot.core.plan.Shot;
 
@@ -31,11 +31,11 @@ record CompareView(List<Row> rows, String lost, String won, int moved) {
 
     private static Row row(Comparison.Line line) {
         String better = line.better() > 0 ? "better" : line.better() < 0 ? "worse" : "";
-        return new Row(Say.capital(line.what()), said(line.before(), line), said(line.after(), line), better);
+        return new Row(Wording.capital(line.what()), said(line.before(), line), said(line.after(), line), better);
     }
 
     private static String said(double value, Comparison.Line line) {
-        String number = Say.number(value, line.unit().equals("min") ? 1 : 0).replace('-', '−');
+        String number = Wording.number(value, line.unit().equals("min") ? 1 : 0).replace('-', '−');
         return line.unit().equals("min") ? number + " min" : number;
     }
 

@@ -6,14 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import upshot.app.web.FrameView;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.light.SunDay;
 import upshot.core.order.Crew;
 import upshot.core.order.DayPlan;
 import upshot.core.order.Setup;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Moment;
+import upshot.core.plan.RecordKind;
 import upshot.core.verdict.Verdict;
 import upshot.day.Pause;
 
@@ -182,12 +182,12 @@ final class DayRows {
     }
 
     private void agenda() {
-        verdict.plan().<Moment>list(Kind.MOMENT).stream()
+        verdict.plan().<Moment>list(RecordKind.MOMENT).stream()
                 .filter(moment -> moment.date().isEmpty() || moment.date().equals(brief.shootDate()))
                 .filter(moment -> minute(moment) <= brief.dayMinutes())
                 .sorted(Comparator.comparingInt(this::minute))
                 .forEach(moment -> {
-                    String lasts = moment.durationMin() > 0 ? Say.number(moment.durationMin(), 0) + " min" : "";
+                    String lasts = moment.durationMin() > 0 ? Wording.number(moment.durationMin(), 0) + " min" : "";
                     put(plain("moment", minute(moment), minute(moment), lasts, moment.name()));
                 });
     }
@@ -236,7 +236,7 @@ final class DayRows {
 
     static String kit(Setup setup) {
         String focals = setup.shots().stream()
-                .map(shot -> Say.number(shot.focalLengthMm(), 0))
+                .map(shot -> Wording.number(shot.focalLengthMm(), 0))
                 .distinct()
                 .reduce((one, other) -> one + " and " + other)
                 .orElseThrow();
@@ -244,7 +244,7 @@ final class DayRows {
                 .formatted(
                         setup.support().label(),
                         focals,
-                        Say.degrees(setup.first().bearingDeg()),
+                        Wording.degrees(setup.first().bearingDeg()),
                         setup.first().captureRate().label());
     }
 

@@ -11,7 +11,7 @@ import upshot.app.job.Stage;
 import upshot.app.job.StageRequest;
 import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.order.DayPlan;
 import upshot.core.order.NotFitting;
 import upshot.core.order.Setup;
@@ -19,8 +19,8 @@ import upshot.core.order.Whys;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.shot.RaisedCautions;
 import upshot.core.size.SubjectKind;
 import upshot.core.verdict.TwoCameraMatch;
@@ -103,7 +103,7 @@ class DayStage implements Stage {
         DayPlan day = verdict.day();
         Optional<DayPlan.Slot> chosen = chosen(day, parameters.getOrDefault("setup", ""));
         List<Gone> gone = LetGo.gone(plan).stream()
-                .map(turn -> plan.get(Kind.SHOT, turn.shotId()))
+                .map(turn -> plan.get(RecordKind.SHOT, turn.shotId()))
                 .map(shot -> new Gone(shot.id().toString(), shot.code()))
                 .toList();
         Map<String, Object> model = new LinkedHashMap<>();
@@ -113,7 +113,7 @@ class DayStage implements Stage {
         model.put("droppedOthers", NotFitting.of(plan, day).othersInWords().orElse(""));
         model.put("clash", ClashView.of(verdict));
         model.put("gone", gone);
-        model.put("written", plan.list(Kind.TURN).stream().anyMatch(turn -> !turn.letGo()));
+        model.put("written", plan.list(RecordKind.TURN).stream().anyMatch(turn -> !turn.letGo()));
         model.put("empty", day.slots().isEmpty() && day.dropped().isEmpty() && gone.isEmpty());
         model.put("setup", chosen.map(slot -> panel(verdict, slot)).orElse(null));
         model.put("ribbons", Ribbons.of(verdict, chosen));
@@ -172,7 +172,7 @@ class DayStage implements Stage {
                 words.of(slot),
                 words.notEarlier(slot),
                 words.minutes(slot).stream()
-                        .map(item -> new Minutes(item.label(), Say.number(item.minutes(), 1)))
+                        .map(item -> new Minutes(item.label(), Wording.number(item.minutes(), 1)))
                         .toList(),
                 LossView.next(verdict),
                 crews(day, slot));

@@ -9,8 +9,8 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.order.WrittenOrder;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Turn;
 
@@ -27,7 +27,7 @@ class LetGo implements Gesture {
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         if (arguments.on("back")) {
-            Shot shot = arguments.chosen(context.plan(), Kind.SHOT, "id");
+            Shot shot = arguments.chosen(context.plan(), RecordKind.SHOT, "id");
             List<Change> back = gone(context.plan()).stream()
                     .filter(turn -> turn.shotId().equals(shot.id()))
                     .<Change>map(Change.Remove::new)
@@ -43,6 +43,6 @@ class LetGo implements Gesture {
 
     /** What was let go. */
     static List<Turn> gone(Plan plan) {
-        return plan.list(Kind.TURN).stream().filter(Turn::letGo).toList();
+        return plan.list(RecordKind.TURN).stream().filter(Turn::letGo).toList();
     }
 }

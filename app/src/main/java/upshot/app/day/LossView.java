@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import upshot.core.coverage.Hole;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.late.Loss;
 import upshot.core.order.NotFitting;
 import upshot.core.verdict.Verdict;
@@ -52,7 +52,9 @@ record LossView(String id, String codes, String name, String priority, String wh
                         ? "The cut does not use it."
                         : "The cut loses %s s in %d %s."
                                 .formatted(
-                                        Say.number(loss.seconds(), 1), loss.uses(), loss.uses() == 1 ? "use" : "uses"));
+                                        Wording.number(loss.seconds(), 1),
+                                        loss.uses(),
+                                        loss.uses() == 1 ? "use" : "uses"));
         String holes = loss.holes().stream().map(Hole::misses).distinct().collect(Collectors.joining(" "));
         if (!holes.isEmpty()) {
             costs.add(holes);

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import upshot.core.cut.PaperCut.Placed;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Shot;
@@ -63,7 +63,7 @@ record Ribbons(int height, List<Stop> shots, List<Stop> uses, List<Ribbon> paths
         for (Placed placed : verdict.cut().uses()) {
             int y = TOP + ROW * placed.index();
             boolean isChosen = selected.contains(placed.shot().id());
-            String seconds = Say.number(brief.rate().secondsOf(placed.use().frames()), 1) + " s";
+            String seconds = Wording.number(brief.rate().secondsOf(placed.use().frames()), 1) + " s";
             uses.add(stop(y, placed.shot(), seconds, isChosen));
             Integer from = places.get(placed.shot().id());
             if (from != null && (isChosen || shots.size() <= MOST_DRAWN)) {

@@ -17,7 +17,7 @@ import upshot.app.account.SignedIn;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.web.Arguments;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.late.WhatIf;
 import upshot.core.order.Comparison;
 import upshot.core.order.DayPlan;
@@ -75,7 +75,7 @@ class SearchController {
             return time.isEmpty() ? 0 : plan.brief().minutesAfterCall(LocalTime.parse(time));
         } catch (DateTimeParseException noTime) {
             throw new InvalidField(
-                    "keep", "“%s” is no time of the day. Maybe 18:40?".formatted(Say.shortened(time, 40)));
+                    "keep", "“%s” is no time of the day. Maybe 18:40?".formatted(Wording.shortened(time, 40)));
         }
     }
 

@@ -3,7 +3,7 @@ package upshot.app.day;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.order.DayPlan;
 import upshot.core.verdict.Verdict;
 import upshot.day.Cost;
@@ -44,7 +44,7 @@ final class SlotNotes {
     private static void note(List<String> notes, DayPlan.Slot slot, Cost cost, String words) {
         double minutes = slot.state().hundredths(cost) / 100.0;
         if (minutes >= 1) {
-            notes.add(words.formatted(Say.number(minutes, 0)));
+            notes.add(words.formatted(Wording.number(minutes, 0)));
         }
     }
 }

@@ -7,8 +7,8 @@ import upshot.app.web.Arguments;
 import upshot.app.web.Selected;
 import upshot.core.late.WhatIf;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Subject;
 
 /** Reads what a page assumes. */
@@ -24,7 +24,7 @@ final class WhatIfs {
             return new WhatIf(
                     what,
                     LocalTime.parse(time),
-                    Selected.of(plan, Kind.SUBJECT, sent, "subjectId").map(Subject::id));
+                    Selected.of(plan, RecordKind.SUBJECT, sent, "subjectId").map(Subject::id));
         } catch (DateTimeParseException noTime) {
             throw new InvalidField("time", "“%s” is no time of the day. Maybe 18:40?".formatted(time));
         }

@@ -14,10 +14,10 @@ import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.exchange.json.ChangeJson;
 
@@ -55,19 +55,19 @@ final class JobWriter {
                 "add-line",
                 plan -> Map.of(
                         "line", line,
-                        "beatId", named(plan, Kind.BEAT, beat).id().toString(),
-                        "spotId", named(plan, Kind.SPOT, spot).id().toString()));
+                        "beatId", named(plan, RecordKind.BEAT, beat).id().toString(),
+                        "spotId", named(plan, RecordKind.SPOT, spot).id().toString()));
     }
 
     /** Adds a record by its name. */
-    void add(Kind<?> kind, String name) {
+    void add(RecordKind<?> kind, String name) {
         gesture("add-record", plan -> Map.of("kind", kind.name(), "name", name));
     }
 
     /** Sets fields of one record, found by its label; the brief needs none. */
-    void set(Kind<?> kind, String label, String typed) {
+    void set(RecordKind<?> kind, String label, String typed) {
         change("set " + label, context -> {
-            PlanRecord found = kind == Kind.BRIEF ? context.plan().brief() : named(context.plan(), kind, label);
+            PlanRecord found = kind == RecordKind.BRIEF ? context.plan().brief() : named(context.plan(), kind, label);
             return Change.batch(values(kind, typed).entrySet().stream()
                     .map(one -> Change.set(found, one.getKey(), one.getValue()))
                     .toList());
@@ -81,14 +81,14 @@ final class JobWriter {
      */
     void shot(String name, String actionName, String typed) {
         change("add a shot of " + actionName, context -> {
-            Action action = (Action) named(context.plan(), Kind.ACTION, actionName);
+            Action action = (Action) named(context.plan(), RecordKind.ACTION, actionName);
             Shot shot = Shot.draft(
                             context.ids().get(),
                             action.id(),
                             context.codes().next(action.codePrefix()),
                             context.plan().brief().rate())
                     .withRank(Ranks.after(context.plan().shotsOf(action)));
-            for (Map.Entry<String, Object> one : values(Kind.SHOT, typed).entrySet()) {
+            for (Map.Entry<String, Object> one : values(RecordKind.SHOT, typed).entrySet()) {
                 shot = shot.with(one.getKey(), one.getValue());
             }
             codes.put(name, shot.code());
@@ -98,17 +98,17 @@ final class JobWriter {
 
     /** The shot that was added under a name. */
     Shot shot(Plan plan, String name) {
-        return (Shot) named(plan, Kind.SHOT, codes.get(name));
+        return (Shot) named(plan, RecordKind.SHOT, codes.get(name));
     }
 
-    static PlanRecord named(Plan plan, Kind<?> kind, String label) {
+    static PlanRecord named(Plan plan, RecordKind<?> kind, String label) {
         return plan.all(kind).stream()
                 .filter(one -> one.label().equals(label))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("No %s %s".formatted(kind, label)));
     }
 
-    private static Map<String, Object> values(Kind<?> kind, String typed) {
+    private static Map<String, Object> values(RecordKind<?> kind, String typed) {
         Map<String, Object> values = new LinkedHashMap<>();
         for (String pair : typed.split(";")) {
             String[] parts = pair.split("=", 2);

@@ -14,10 +14,10 @@ import upshot.app.job.Gesture;
 import upshot.app.job.NewJobs;
 import upshot.core.brief.GenericKit;
 import upshot.core.brief.HousePreset;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Use;
 
 /**
@@ -63,23 +63,24 @@ class KilnNight {
 
     private static void delivery(JobWriter job) {
         job.set(
-                Kind.BRIEF,
+                RecordKind.BRIEF,
                 "the delivery and the day",
                 "lengthS = 32; tempoBpm = 120; alsoAspects = 9:16; shootDate = 2026-10-09; callTime = 15:30;"
                         + " wrapTime = 20:45; place = Saltmarsh Clay Co-op; coordinates = 52.63, 1.30;"
                         + " zone = Europe/London");
-        job.set(Kind.BEAT, "Middle", "name = Making");
+        job.set(RecordKind.BEAT, "Middle", "name = Making");
         job.change(
                 "a beat for the fire",
-                context -> new Change.Add(Beat.of(context.ids().get(), "Fire", 2.5 * Ranks.STEP, Beat.Role.BODY)));
+                context -> new Change.Add(
+                        StoryBeat.of(context.ids().get(), "Fire", 2.5 * Ranks.STEP, StoryBeat.Role.BODY)));
         job.gesture("take-kit", plan -> Map.of("kit", GenericKit.TWO_BODIES_AND_PRIMES.name()));
-        job.add(Kind.DIOPTRE, "Close-up +2");
+        job.add(RecordKind.DIOPTRE, "Close-up +2");
         job.gesture("choose-preset", plan -> Map.of("preset", HousePreset.EVENT.name()));
-        job.add(Kind.VOICE, "Come and see what the fire makes of it.");
+        job.add(RecordKind.VOICE, "Come and see what the fire makes of it.");
         job.change(
                 "the voice's place",
                 context -> Change.edit(
-                        context.plan().list(Kind.VOICE).get(0),
+                        context.plan().list(RecordKind.VOICE).get(0),
                         one -> one.withEndS(19.0).withStartS(14.0)));
         job.gesture("take-agenda", plan -> Map.of("text", """
                         18:30 Doors open 15 min
@@ -90,24 +91,24 @@ class KilnNight {
 
     private static void spots(JobWriter job) {
         job.set(
-                Kind.SPOT,
+                RecordKind.SPOT,
                 "Main room",
                 "name = Wheel room; widthM = 5; depthM = 4; ceilingM = 2.8; roomM = 4.2; backdropM = 1.9; lux = 420");
         for (String name : List.of("Yard", "Gate", "Kiln yard")) {
-            job.add(Kind.SPOT, name);
+            job.add(RecordKind.SPOT, name);
         }
         job.set(
-                Kind.SPOT,
+                RecordKind.SPOT,
                 "Yard",
                 "outdoors = true; widthM = 14; depthM = 12; facingDeg = 225; roomM = 14; backdropM = 9; lamps = NONE;"
                         + " lux = 2000; noise = SOME");
         job.set(
-                Kind.SPOT,
+                RecordKind.SPOT,
                 "Gate",
                 "outdoors = true; widthM = 6; depthM = 9; facingDeg = 270; roomM = 9; backdropM = 6; lamps = NONE;"
                         + " lux = 800; hazards = CROWD; noise = SOME");
         job.set(
-                Kind.SPOT,
+                RecordKind.SPOT,
                 "Kiln yard",
                 "outdoors = true; widthM = 9; depthM = 9; facingDeg = 180; roomM = 9; backdropM = 5; lamps = NONE;"
                         + " lux = 60; hazards = FIRE,HOT_WARE,SMOKE; noise = LOUD");
@@ -120,8 +121,8 @@ class KilnNight {
         job.gesture(
                 "set-walk",
                 plan -> Map.of(
-                        "fromSpotId", named(plan, Kind.SPOT, from).id().toString(),
-                        "toSpotId", named(plan, Kind.SPOT, to).id().toString(),
+                        "fromSpotId", named(plan, RecordKind.SPOT, from).id().toString(),
+                        "toSpotId", named(plan, RecordKind.SPOT, to).id().toString(),
                         "minutes", Integer.toString(minutes)));
     }
 
@@ -155,25 +156,28 @@ class KilnNight {
 
     /** What cannot be said in a line. */
     private static void details(JobWriter job) {
-        job.set(Kind.SUBJECT, "Co-op house", "kind = OBJECT; form = BUILDING; heightM = 4.2; widthM = 9; lengthM = 6");
-        job.set(Kind.ACTION, THROW, "thingHeightM = 0.16; thingBaseM = 0.72");
-        job.set(Kind.ACTION, GLAZE, "thingForm = LIQUID; thingHeightM = 0.16; thingBaseM = 0.95");
-        job.set(Kind.ACTION, KILN, "thingHeightM = 0.3; thingBaseM = 0.95");
-        job.set(Kind.ACTION, SAWDUST, "thingHeightM = 0.3; thingBaseM = 0.35");
-        job.set(Kind.ACTION, LAMPS, "feature = true");
-        job.set(Kind.ACTION, TABLE, "line = NONE");
+        job.set(
+                RecordKind.SUBJECT,
+                "Co-op house",
+                "kind = OBJECT; form = BUILDING; heightM = 4.2; widthM = 9; lengthM = 6");
+        job.set(RecordKind.ACTION, THROW, "thingHeightM = 0.16; thingBaseM = 0.72");
+        job.set(RecordKind.ACTION, GLAZE, "thingForm = LIQUID; thingHeightM = 0.16; thingBaseM = 0.95");
+        job.set(RecordKind.ACTION, KILN, "thingHeightM = 0.3; thingBaseM = 0.95");
+        job.set(RecordKind.ACTION, SAWDUST, "thingHeightM = 0.3; thingBaseM = 0.35");
+        job.set(RecordKind.ACTION, LAMPS, "feature = true");
+        job.set(RecordKind.ACTION, TABLE, "line = NONE");
     }
 
     private static void people(JobWriter job) {
         job.set(
-                Kind.SUBJECT,
+                RecordKind.SUBJECT,
                 "Ines",
                 "fromTime = 15:30; untilTime = 18:00; effortMin = 25; restMin = 10; consent = GIVEN; released = true");
         job.set(
-                Kind.SUBJECT,
+                RecordKind.SUBJECT,
                 "Guests",
                 "fromTime = 18:30; untilTime = 20:45; note = a sign at the gate says that we film");
-        job.set(Kind.SUBJECT, "Kiln crew", "consent = GIVEN; note = their lead decides near the fire");
+        job.set(RecordKind.SUBJECT, "Kiln crew", "consent = GIVEN; note = their lead decides near the fire");
     }
 
     private static void shotsOfOpeningAndMaking(JobWriter job) {

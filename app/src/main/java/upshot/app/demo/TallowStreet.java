@@ -11,7 +11,7 @@ import upshot.app.job.Gesture;
 import upshot.app.job.NewJobs;
 import upshot.core.brief.GenericKit;
 import upshot.core.brief.HousePreset;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 
 /**
  * A morning with cargo bikes: 20 s at 25 fps, upright, with a rider whose direction has to be kept and traffic to be
@@ -35,7 +35,7 @@ class TallowStreet {
         UUID jobId = jobs.create(owner, "Tallow Street Cargo Bikes");
         JobWriter job = new JobWriter(edits, gestures, jobId, owner);
         job.set(
-                Kind.BRIEF,
+                RecordKind.BRIEF,
                 "the delivery and the day",
                 "lengthS = 20; rate = 25; aspect = 9:16; tempoBpm = 96; shootDate = 2026-10-25; callTime = 07:00;"
                         + " wrapTime = 13:00; place = Tallow Street; coordinates = 51.45, -2.59; zone = Europe/London");
@@ -50,19 +50,19 @@ class TallowStreet {
 
     private static void spots(JobWriter job) {
         job.set(
-                Kind.SPOT,
+                RecordKind.SPOT,
                 "Main room",
                 "name = Workshop; widthM = 9; depthM = 7; ceilingM = 3.4; roomM = 7; backdropM = 3; lux = 500;"
                         + " lamps = FLICKER_FREE; noise = SOME");
-        job.add(Kind.SPOT, "Tallow Street");
-        job.add(Kind.SPOT, "Corner");
+        job.add(RecordKind.SPOT, "Tallow Street");
+        job.add(RecordKind.SPOT, "Corner");
         String street = "outdoors = true; lamps = NONE; lux = 9000; noise = LOUD; hazards = TRAFFIC; facingDeg = 110;";
-        job.set(Kind.SPOT, "Tallow Street", street + " widthM = 60; depthM = 11; roomM = 25; backdropM = 9");
-        job.set(Kind.SPOT, "Corner", street + " widthM = 25; depthM = 20; roomM = 20; backdropM = 14");
+        job.set(RecordKind.SPOT, "Tallow Street", street + " widthM = 60; depthM = 11; roomM = 25; backdropM = 9");
+        job.set(RecordKind.SPOT, "Corner", street + " widthM = 25; depthM = 20; roomM = 20; backdropM = 14");
     }
 
     private static void actions(JobWriter job) {
-        job.set(Kind.BEAT, "Middle", "name = The ride");
+        job.set(RecordKind.BEAT, "Middle", "name = The ride");
         job.line("Opening", "Workshop", "Mechanic rolls up the shutter 8 s repeats 1 min reset, sound: shutter");
         job.line("Opening", "Workshop", "Rider straps down a crate 12 s repeats shows the crate");
         job.line(
@@ -81,10 +81,16 @@ class TallowStreet {
                 "Ending",
                 "Tallow Street",
                 "Rider rides off 10 s repeats 3 min reset left to right 5 m/s traffic, riding");
-        job.set(Kind.ACTION, "Rider straps down a crate", "thingForm = BOX; thingHeightM = 0.35; thingBaseM = 0.55");
-        job.set(Kind.ACTION, "Rider hands over a parcel", "thingForm = BOX; thingHeightM = 0.25; thingBaseM = 1.05");
         job.set(
-                Kind.SUBJECT,
+                RecordKind.ACTION,
+                "Rider straps down a crate",
+                "thingForm = BOX; thingHeightM = 0.35; thingBaseM = 0.55");
+        job.set(
+                RecordKind.ACTION,
+                "Rider hands over a parcel",
+                "thingForm = BOX; thingHeightM = 0.25; thingBaseM = 1.05");
+        job.set(
+                RecordKind.SUBJECT,
                 "Rider",
                 "consent = GIVEN; effortMin = 20; restMin = 5; note = wears a helmet throughout");
     }

@@ -13,13 +13,13 @@ import upshot.app.remark.RemarkView;
 import upshot.app.web.FrameView;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.order.NotFitting;
 import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.verdict.Acceptances;
 import upshot.core.verdict.Verdict;
@@ -98,23 +98,23 @@ class HandOffStage implements Stage {
         ShotNumbers numbers = verdict.numbers().get(placed.shot().id());
         return new Row(
                 placed.index() + 1,
-                Say.number(brief.rate().secondsOf(placed.startFrame()), 2),
+                Wording.number(brief.rate().secondsOf(placed.startFrame()), 2),
                 verdict.cut().uses().size() > FEW && placed.index() >= DRAWN_AT_ONCE
                         ? FrameView.late(verdict, placed.shot())
                         : FrameView.of(verdict, placed.shot()),
                 placed.shot().move().label(),
                 placed.shot().captureRate().label(),
                 numbers.shutter().toString(),
-                Say.number(numbers.hold().cleanS(), 1),
+                Wording.number(numbers.hold().cleanS(), 1),
                 placed.shot().takes(),
-                Say.number(brief.rate().secondsOf(placed.use().frames()), 2),
+                Wording.number(brief.rate().secondsOf(placed.use().frames()), 2),
                 placed.shot().note());
     }
 
     private static List<String> warnings(Verdict verdict) {
         List<String> holes = verdict.holes().stream()
                 .map(hole -> {
-                    Action action = verdict.plan().get(Kind.ACTION, hole.actionId());
+                    Action action = verdict.plan().get(RecordKind.ACTION, hole.actionId());
                     return "No %s of “%s”. %s".formatted(hole.sizeClass().label(), action.name(), hole.misses());
                 })
                 .toList();

@@ -5,14 +5,14 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.measure.Labelled;
 import upshot.core.plan.Cautions;
 import upshot.core.plan.Change;
 import upshot.core.plan.Devices;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 
 /** Says in a few words what changes do, for the undo button. */
 final class ChangeLabel {
@@ -39,7 +39,7 @@ final class ChangeLabel {
             return "remove " + remove.removed().label();
         }
         Change.Set set = (Change.Set) step;
-        String whose = plan.find((Kind<?>) set.kind(), set.id())
+        String whose = plan.find((RecordKind<?>) set.kind(), set.id())
                 .map(PlanRecord::label)
                 .orElse(set.kind().name());
         if (set.field().equals("still")) {
@@ -61,7 +61,7 @@ final class ChangeLabel {
             return optional.map(inside -> value(plan, inside)).orElse("none");
         }
         if (value instanceof UUID id) {
-            return Kind.PARENT_FIRST.stream()
+            return RecordKind.PARENT_FIRST.stream()
                     .flatMap(kind -> plan.find(kind, id).stream())
                     .map(PlanRecord::label)
                     .findFirst()
@@ -77,7 +77,7 @@ final class ChangeLabel {
             return labelled.label();
         }
         if (value instanceof Double number) {
-            return Say.number(number, 2);
+            return Wording.number(number, 2);
         }
         if (value instanceof Boolean truth) {
             return truth ? "yes" : "no";
@@ -92,6 +92,6 @@ final class ChangeLabel {
     }
 
     private static String shortened(String text) {
-        return Say.shortened(text, 40);
+        return Wording.shortened(text, 40);
     }
 }

@@ -16,7 +16,7 @@ import upshot.app.store.Job;
 import upshot.app.web.FrameView;
 import upshot.app.web.LateDrawing;
 import upshot.app.web.Selected;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.verdict.Verdict;
 
@@ -58,6 +58,6 @@ class DrawingController {
     }
 
     private static Optional<Shot> shot(Verdict verdict, String id) {
-        return Selected.of(verdict.plan(), Kind.SHOT, Map.of("shot", id), "shot");
+        return Selected.of(verdict.plan(), RecordKind.SHOT, Map.of("shot", id), "shot");
     }
 }

@@ -15,10 +15,10 @@ import upshot.app.account.SignedIn;
 import upshot.app.store.DatabaseAway;
 import upshot.app.store.Job;
 import upshot.app.web.OutlookWords;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Adjustment;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 import upshot.core.verdict.Outlook;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.json.ChangeJson;
@@ -93,7 +93,7 @@ class EditController {
         }
         Gesture gesture = gestures.get(edit.gesture());
         if (gesture == null) {
-            throw new EditRefused("There is no gesture “%s”.".formatted(Say.shortened(edit.gesture(), 40)));
+            throw new EditRefused("There is no gesture “%s”.".formatted(Wording.shortened(edit.gesture(), 40)));
         }
         return gesture.prepared(
                 edit.arguments(),
@@ -134,7 +134,7 @@ class EditController {
     }
 
     private static boolean setsRules(Change step) {
-        return step instanceof Change.Set set && (set.kind() == Kind.HOUSE || set.kind() == Kind.ADJUSTMENT)
+        return step instanceof Change.Set set && (set.kind() == RecordKind.HOUSE || set.kind() == RecordKind.ADJUSTMENT)
                 || step instanceof Change.Add add && add.added() instanceof Adjustment
                 || step instanceof Change.Remove remove && remove.removed() instanceof Adjustment;
     }

@@ -17,7 +17,7 @@ import upshot.app.store.PlanStore;
 import upshot.app.store.Revision;
 import upshot.app.store.Revisions;
 import upshot.app.store.ShotCodes;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Conflict;
@@ -211,7 +211,7 @@ public class Edits {
                 who.id(),
                 new Revision.Said(
                         clock.instant(),
-                        Say.shortened(edit.proposal().label(), LONGEST_LABEL),
+                        Wording.shortened(edit.proposal().label(), LONGEST_LABEL),
                         edit.id().orElse(null),
                         ShownJson.write(edit.proposal().show())),
                 edit.undoes(),

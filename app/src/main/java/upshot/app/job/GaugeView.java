@@ -1,7 +1,7 @@
 package upshot.app.job;
 
 import java.util.List;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.verdict.Gauges;
 import upshot.core.verdict.Verdict;
 
@@ -34,7 +34,7 @@ record GaugeView(String figure, String name, boolean wanting, String help) {
                                 ? "Hours and minutes that do not fit into the day"
                                 : "Hours and minutes that can be lost at any one point of the day"),
                 new GaugeView(
-                        Say.number(gauges.footageRatio(), 1) + "×",
+                        Wording.number(gauges.footageRatio(), 1) + "×",
                         "footage",
                         gauges.footageRatio() < 1,
                         "Usable seconds planned for each second of promo"));

@@ -1,6 +1,6 @@
 package upshot.app.job;
 
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Brief;
 
 /**
@@ -11,11 +11,13 @@ import upshot.core.plan.Brief;
 record JobLine(String name, String facts) {
 
     static JobLine of(Brief brief) {
-        String tempo =
-                brief.tempoBpm().map(bpm -> " · " + Say.number(bpm, 1) + " bpm").orElse("");
+        String tempo = brief.tempoBpm()
+                .map(bpm -> " · " + Wording.number(bpm, 1) + " bpm")
+                .orElse("");
         return new JobLine(
                 brief.name(),
                 "%s s promo · %s fps · %s%s"
-                        .formatted(Say.number(brief.lengthS(), 2), brief.rate().label(), brief.aspect(), tempo));
+                        .formatted(
+                                Wording.number(brief.lengthS(), 2), brief.rate().label(), brief.aspect(), tempo));
     }
 }

@@ -13,8 +13,7 @@ import upshot.app.store.PlanStore;
 import upshot.app.store.ShotCodes;
 import upshot.app.store.Stills;
 import upshot.core.brief.GenericKit;
-import upshot.core.finding.Say;
-import upshot.core.plan.Beat;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Change;
 import upshot.core.plan.HouseRules;
@@ -22,6 +21,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.Spot;
+import upshot.core.plan.StoryBeat;
 
 /** Begins jobs: a brief, three beats, one spot, house rules and a generic kit, so that the first action can be typed at once. */
 @Service
@@ -64,7 +64,7 @@ public class NewJobs {
     @Transactional
     public UUID copy(SignedIn owner, UUID fromId, Plan plan) {
         String name = plan.brief().name();
-        String shortened = Say.begin(name, LONGEST_NAME);
+        String shortened = Wording.begin(name, LONGEST_NAME);
         UUID copyId = create(owner, plan.apply(Change.edit(plan.brief(), one -> one.withName(shortened + COPY))));
         stills.copy(fromId, copyId);
         return copyId;
@@ -74,9 +74,9 @@ public class NewJobs {
         List<PlanRecord> records = new ArrayList<>(List.of(
                 Brief.draft(briefId, name),
                 HouseRules.usual(UUID.randomUUID()),
-                Beat.of(UUID.randomUUID(), "Opening", Ranks.STEP, Beat.Role.OPENING),
-                Beat.of(UUID.randomUUID(), "Middle", 2 * Ranks.STEP, Beat.Role.BODY),
-                Beat.of(UUID.randomUUID(), "Ending", 3 * Ranks.STEP, Beat.Role.ENDING),
+                StoryBeat.of(UUID.randomUUID(), "Opening", Ranks.STEP, StoryBeat.Role.OPENING),
+                StoryBeat.of(UUID.randomUUID(), "Middle", 2 * Ranks.STEP, StoryBeat.Role.BODY),
+                StoryBeat.of(UUID.randomUUID(), "Ending", 3 * Ranks.STEP, StoryBeat.Role.ENDING),
                 Spot.draft(UUID.randomUUID(), "Main room").withRank(Ranks.STEP)));
         records.addAll(GenericKit.BODY_AND_ZOOM.records(UUID::randomUUID));
         return Plan.of(records);

@@ -4,8 +4,8 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import upshot.app.web.Arguments;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Removal;
 
 /** Removes a record of any kind with all that depends on it, as one edit that one undo brings back. */
@@ -20,7 +20,7 @@ class RemoveGesture implements Gesture {
     @Override
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
-        Kind<?> kind = Kind.named(arguments.text("kind"))
+        RecordKind<?> kind = RecordKind.named(arguments.text("kind"))
                 .orElseThrow(() -> new InvalidField("kind", "There is no such thing to remove."));
         PlanRecord removed = arguments.chosen(context.plan(), kind, "id");
         return Proposal.of("remove " + removed.label(), Removal.of(context.plan(), removed));

@@ -19,8 +19,8 @@ import upshot.app.job.JudgedPlans;
 import upshot.app.web.FairQueue;
 import upshot.app.web.Recent;
 import upshot.core.frame.DrawnFrame;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.pdf.Pdf;
 
@@ -102,7 +102,7 @@ class Papers {
         return Pdf.of(
                 page,
                 shipped(sheet.css()),
-                shotId -> DrawnFrame.of(plan, plan.get(Kind.SHOT, UUID.fromString(shotId))),
+                shotId -> DrawnFrame.of(plan, plan.get(RecordKind.SHOT, UUID.fromString(shotId))),
                 making::drawn);
     }
 

@@ -8,8 +8,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import upshot.app.job.StageRequest;
 import upshot.app.store.Remarks;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 
 /**
  * A remark as it is shown.
@@ -57,7 +57,7 @@ public record RemarkView(UUID id, String who, String about, String when, String 
                     remark.id(),
                     said.who(),
                     remark.shotId()
-                            .map(shot -> plan.find(Kind.SHOT, shot)
+                            .map(shot -> plan.find(RecordKind.SHOT, shot)
                                     .map(one -> one.code())
                                     .orElse("a shot that is gone"))
                             .orElse(""),

@@ -12,9 +12,9 @@ import org.hibernate.engine.spi.SharedSessionContractImplementor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 
 /** Plans in the database: loaded with one select a table, saved by the difference of two plans. */
 @Component
@@ -32,7 +32,7 @@ public class PlanStore {
     @Transactional(readOnly = true)
     public Plan load(UUID jobId) {
         List<PlanRecord> records = new ArrayList<>();
-        inOneSession(session -> Kind.PARENT_FIRST.forEach(kind -> {
+        inOneSession(session -> RecordKind.PARENT_FIRST.forEach(kind -> {
             Class<? extends PlanRow> type = RowMapper.rowType(kind);
             session.createQuery("select r from " + type.getSimpleName() + " r where r.jobId = :job", type)
                     .setParameter("job", jobId)
@@ -45,19 +45,19 @@ public class PlanStore {
     /** Stores a new job's first plan. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void insert(UUID jobId, Plan plan) {
-        inOneSession(session -> Kind.PARENT_FIRST.forEach(
+        inOneSession(session -> RecordKind.PARENT_FIRST.forEach(
                 kind -> plan.all(kind).forEach(one -> session.insert(RowMapper.toRow(jobId, one)))));
     }
 
     /** Writes what differs: deletes child first, then inserts and updates parent first. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void update(UUID jobId, Plan before, Plan after) {
-        List<Kind<?>> childFirst = new ArrayList<>(Kind.PARENT_FIRST);
+        List<RecordKind<?>> childFirst = new ArrayList<>(RecordKind.PARENT_FIRST);
         Collections.reverse(childFirst);
         inOneSession(session -> {
             childFirst.forEach(
                     kind -> missing(kind, before, after).forEach(gone -> session.delete(RowMapper.toRow(jobId, gone))));
-            Kind.PARENT_FIRST.forEach(kind -> {
+            RecordKind.PARENT_FIRST.forEach(kind -> {
                 missing(kind, after, before).forEach(added -> session.insert(RowMapper.toRow(jobId, added)));
                 changed(kind, before, after).forEach(one -> session.update(RowMapper.toRow(jobId, one)));
             });
@@ -67,7 +67,7 @@ public class PlanStore {
     /** Takes a job's whole plan out, child first. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void delete(UUID jobId) {
-        List<Kind<?>> childFirst = new ArrayList<>(Kind.PARENT_FIRST);
+        List<RecordKind<?>> childFirst = new ArrayList<>(RecordKind.PARENT_FIRST);
         Collections.reverse(childFirst);
         childFirst.forEach(kind -> entities.createQuery(
                         "delete from " + RowMapper.rowType(kind).getSimpleName() + " r where r.jobId = :job")
@@ -76,13 +76,13 @@ public class PlanStore {
     }
 
     /** Records of one plan whose ids the other does not have. */
-    private static List<PlanRecord> missing(Kind<?> kind, Plan has, Plan lacks) {
+    private static List<PlanRecord> missing(RecordKind<?> kind, Plan has, Plan lacks) {
         return has.all(kind).stream()
                 .filter(one -> lacks.find(kind, one.id()).isEmpty())
                 .toList();
     }
 
-    private static List<PlanRecord> changed(Kind<?> kind, Plan before, Plan after) {
+    private static List<PlanRecord> changed(RecordKind<?> kind, Plan before, Plan after) {
         return after.all(kind).stream()
                 .filter(one -> before.find(kind, one.id())
                         .filter(old -> !old.equals(one))

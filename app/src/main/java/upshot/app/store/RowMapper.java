@@ -12,8 +12,8 @@ import java.util.stream.Stream;
 import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Coordinates;
-import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Written;
 
 /**
@@ -23,32 +23,32 @@ import upshot.core.plan.Written;
  */
 final class RowMapper {
 
-    private static final Map<Kind<?>, Class<? extends PlanRow>> ROWS = Map.ofEntries(
-            Map.entry(Kind.BRIEF, BriefRow.class),
-            Map.entry(Kind.HOUSE, HouseRulesRow.class),
-            Map.entry(Kind.ADJUSTMENT, AdjustmentRow.class),
-            Map.entry(Kind.TEMPO, TempoMarkRow.class),
-            Map.entry(Kind.VOICE, VoiceOverRow.class),
-            Map.entry(Kind.MOMENT, MomentRow.class),
-            Map.entry(Kind.BEAT, BeatRow.class),
-            Map.entry(Kind.SPOT, SpotRow.class),
-            Map.entry(Kind.WALK, WalkRow.class),
-            Map.entry(Kind.SUBJECT, SubjectRow.class),
-            Map.entry(Kind.BODY, BodyRow.class),
-            Map.entry(Kind.MODE, ModeRow.class),
-            Map.entry(Kind.LENS, LensRow.class),
-            Map.entry(Kind.DIOPTRE, DioptreRow.class),
-            Map.entry(Kind.ND, NdFilterRow.class),
-            Map.entry(Kind.CARRIER, CarrierRow.class),
-            Map.entry(Kind.CARD, CardRow.class),
-            Map.entry(Kind.LIGHT, LightRow.class),
-            Map.entry(Kind.ACTION, ActionRow.class),
-            Map.entry(Kind.PERFORMER, PerformerRow.class),
-            Map.entry(Kind.SHOT, ShotRow.class),
-            Map.entry(Kind.USE, UseRow.class),
-            Map.entry(Kind.ACCEPTED, AcceptedRow.class),
-            Map.entry(Kind.SHIFT, ShiftRow.class),
-            Map.entry(Kind.TURN, TurnRow.class));
+    private static final Map<RecordKind<?>, Class<? extends PlanRow>> ROWS = Map.ofEntries(
+            Map.entry(RecordKind.BRIEF, BriefRow.class),
+            Map.entry(RecordKind.HOUSE, HouseRulesRow.class),
+            Map.entry(RecordKind.ADJUSTMENT, AdjustmentRow.class),
+            Map.entry(RecordKind.TEMPO, TempoMarkRow.class),
+            Map.entry(RecordKind.VOICE, VoiceOverRow.class),
+            Map.entry(RecordKind.MOMENT, MomentRow.class),
+            Map.entry(RecordKind.BEAT, BeatRow.class),
+            Map.entry(RecordKind.SPOT, SpotRow.class),
+            Map.entry(RecordKind.WALK, WalkRow.class),
+            Map.entry(RecordKind.SUBJECT, SubjectRow.class),
+            Map.entry(RecordKind.BODY, BodyRow.class),
+            Map.entry(RecordKind.MODE, ModeRow.class),
+            Map.entry(RecordKind.LENS, LensRow.class),
+            Map.entry(RecordKind.DIOPTRE, DioptreRow.class),
+            Map.entry(RecordKind.ND, NdFilterRow.class),
+            Map.entry(RecordKind.CARRIER, CarrierRow.class),
+            Map.entry(RecordKind.CARD, CardRow.class),
+            Map.entry(RecordKind.LIGHT, LightRow.class),
+            Map.entry(RecordKind.ACTION, ActionRow.class),
+            Map.entry(RecordKind.PERFORMER, PerformerRow.class),
+            Map.entry(RecordKind.SHOT, ShotRow.class),
+            Map.entry(RecordKind.USE, UseRow.class),
+            Map.entry(RecordKind.ACCEPTED, AcceptedRow.class),
+            Map.entry(RecordKind.SHIFT, ShiftRow.class),
+            Map.entry(RecordKind.TURN, TurnRow.class));
 
     private static final String PLACE = "coordinates";
     private static final String LATITUDE = "latitudeDeg";
@@ -59,12 +59,12 @@ final class RowMapper {
 
     private RowMapper() {}
 
-    static Class<? extends PlanRow> rowType(Kind<?> kind) {
+    static Class<? extends PlanRow> rowType(RecordKind<?> kind) {
         return ROWS.get(kind);
     }
 
     static PlanRow toRow(UUID jobId, PlanRecord plannedRecord) {
-        Kind<?> kind = Kind.of(plannedRecord);
+        RecordKind<?> kind = RecordKind.of(plannedRecord);
         try {
             PlanRow row = rowType(kind).getDeclaredConstructor().newInstance();
             row.jobId = jobId;
@@ -77,7 +77,7 @@ final class RowMapper {
         }
     }
 
-    static PlanRecord toRecord(Kind<?> kind, PlanRow row) {
+    static PlanRecord toRecord(RecordKind<?> kind, PlanRow row) {
         List<upshot.core.plan.Field> fields = kind.fields();
         Object[] values = new Object[fields.size()];
         try {

@@ -2,9 +2,9 @@ package upshot.app.web;
 
 import java.util.Map;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 
 /** What a page sent with a gesture, read with plain words for what is missing or wrong. */
 public record Arguments(Map<String, String> values) {
@@ -31,7 +31,7 @@ public record Arguments(Map<String, String> values) {
     }
 
     /** The record that an argument names by id. */
-    public <R extends PlanRecord> R chosen(Plan plan, Kind<R> kind, String name) {
+    public <R extends PlanRecord> R chosen(Plan plan, RecordKind<R> kind, String name) {
         return Selected.of(plan, kind, values, name)
                 .orElseThrow(() -> new InvalidField(name, "This %s is not there any more.".formatted(kind.name())));
     }

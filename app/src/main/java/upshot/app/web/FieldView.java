@@ -4,10 +4,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.measure.Labelled;
-import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 import upshot.exchange.json.ChangeJson;
 
 /**
@@ -95,7 +95,7 @@ public record FieldView(
         Object value = value(plannedRecord, field);
         return new FieldView(
                 control,
-                Kind.of(plannedRecord).name(),
+                RecordKind.of(plannedRecord).name(),
                 plannedRecord.id().toString(),
                 field,
                 label,
@@ -107,14 +107,14 @@ public record FieldView(
     }
 
     private static Object value(PlanRecord plannedRecord, String field) {
-        return Kind.of(plannedRecord).field(field).orElseThrow().of(plannedRecord);
+        return RecordKind.of(plannedRecord).field(field).orElseThrow().of(plannedRecord);
     }
 
     private static String shown(Object value) {
         if (value instanceof Optional<?> optional) {
             return optional.map(FieldView::shown).orElse("");
         }
-        return value instanceof Double number ? Say.number(number, 4) : String.valueOf(value);
+        return value instanceof Double number ? Wording.number(number, 4) : String.valueOf(value);
     }
 
     /** The name of the control on the page; one place on the page shows a field. */

@@ -4,18 +4,18 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.function.Function;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.ground.Stand;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Action;
 import upshot.core.plan.Body;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Mode;
 import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
@@ -75,7 +75,7 @@ public record FrameView(
                 .formatted(
                         shot.size().label(),
                         verdict.numbers().get(shot.id()).stand().height(shot).label(),
-                        Say.number(shot.focalLengthMm(), 0));
+                        Wording.number(shot.focalLengthMm(), 0));
     }
 
     private static String spoken(Verdict verdict, Shot shot, String caption) {
@@ -165,7 +165,7 @@ public record FrameView(
                 plan.spotOf(action),
                 plan.brief(),
                 plan.bodies(),
-                plan.list(Kind.MODE),
+                plan.list(RecordKind.MODE),
                 plan.lenses(),
                 plan.threshold(Threshold.NEUTRAL_WITHIN));
         return DRAWN.get(from, missing -> LateDrawing.of(FrameSvg.render(DrawnFrame.of(plan, shot), spoken)));

@@ -10,8 +10,8 @@ import upshot.core.plan.Cautions;
 import upshot.core.plan.Change;
 import upshot.core.plan.Device;
 import upshot.core.plan.Devices;
-import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 
 /**
  * A tag that a press puts on or takes off.
@@ -33,7 +33,7 @@ public record ToggleView(String label, boolean pressed, Press press) {
     }
 
     private static Object value(PlanRecord plannedRecord, String field) {
-        return Kind.of(plannedRecord).field(field).orElseThrow().of(plannedRecord);
+        return RecordKind.of(plannedRecord).field(field).orElseThrow().of(plannedRecord);
     }
 
     private static <T extends Labelled> List<ToggleView> all(

@@ -15,7 +15,7 @@ import upshot.app.People;
 import upshot.app.account.SignedIn;
 import upshot.app.job.NewJobs;
 import upshot.core.LargeJob;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 
 @AppTest
 class CoveragePageTest {
@@ -43,7 +43,7 @@ class CoveragePageTest {
 
         assertThat(statements(large, owner)).isEqualTo(first);
         // One a kind of record, and a few for the job, its members and its history.
-        assertThat(first).isBetween(Kind.PARENT_FIRST.size(), Kind.PARENT_FIRST.size() + 8);
+        assertThat(first).isBetween(RecordKind.PARENT_FIRST.size(), RecordKind.PARENT_FIRST.size() + 8);
         assertThat(statements(large, owner)).as("judged already").isLessThanOrEqualTo(8);
     }
 }

@@ -20,8 +20,8 @@ import upshot.core.RandomPlans;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
@@ -94,7 +94,7 @@ class EditsTest {
         }
         for (int i = states.size() - 2; i >= 0; i--) {
             Plan undone = edits.undo(jobId, owner, Optional.empty()).verdict().plan();
-            for (Kind<?> kind : Kind.PARENT_FIRST) {
+            for (RecordKind<?> kind : RecordKind.PARENT_FIRST) {
                 assertThat(undone.list(kind))
                         .as("seed %d, undo to %d: %s", seed, i, kind)
                         .isEqualTo(states.get(i).list(kind));
@@ -172,7 +172,7 @@ class EditsTest {
         Shot pretender = Shot.draft(UUID.randomUUID(), shot.actionId(), "K1", shot.captureRate());
 
         assertThatThrownBy(() -> edit(owner, new Change.Add(pretender))).hasMessageContaining("given before");
-        assertThatThrownBy(() -> edit(owner, new Change.Set(Kind.SHOT, shot.id(), "code", "K1", "K2")))
+        assertThatThrownBy(() -> edit(owner, new Change.Set(RecordKind.SHOT, shot.id(), "code", "K1", "K2")))
                 .isInstanceOf(RuntimeException.class);
         assertThat(edits.undo(jobId, owner, Optional.empty()).verdict().plan().shots())
                 .containsExactly(shot);

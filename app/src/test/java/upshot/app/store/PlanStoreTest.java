@@ -15,8 +15,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 import upshot.app.AppTest;
 import upshot.app.People;
 import upshot.core.RandomPlans;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 
 @AppTest
 class PlanStoreTest {
@@ -84,7 +84,7 @@ class PlanStoreTest {
         for (UUID jobId : new UUID[] {small, large}) {
             statistics.clear();
             store.load(jobId);
-            assertThat(statistics.getPrepareStatementCount()).isEqualTo(Kind.PARENT_FIRST.size());
+            assertThat(statistics.getPrepareStatementCount()).isEqualTo(RecordKind.PARENT_FIRST.size());
         }
         statistics.setStatisticsEnabled(false);
     }

@@ -34,8 +34,8 @@ import upshot.core.SamplePlan;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Conflict;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.exchange.json.UnreadableJson;
 
 /** Whatever is sent is answered with a plain word and never with a fault, and changes nothing that cannot be meant. */
@@ -157,7 +157,7 @@ class HostileRequestsTest {
 
     private Stream<Map<String, String>> hostile() {
         List<String> ids = new ArrayList<>();
-        Kind.PARENT_FIRST.forEach(kind ->
+        RecordKind.PARENT_FIRST.forEach(kind ->
                 plan.all(kind).stream().limit(1).forEach(one -> ids.add(one.id().toString())));
         return Stream.of(
                         Stream.of(Map.<String, String>of()),

@@ -10,9 +10,9 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.time.BeatGrid;
 
 /** Small changes to a lineup, drawn at random; pinned slots and the frames at which they begin and end stay. */
@@ -32,7 +32,7 @@ final class Steps {
         this.random = random;
         this.grid = BeatGrid.of(plan, BeatGrid.Step.HALF, plan.brief().lengthFrames());
         this.shortest = Math.max(1, Math.round(SHORTEST_S * plan.brief().rate().perSecond()));
-        for (Beat beat : plan.beats()) {
+        for (StoryBeat beat : plan.beats()) {
             shotsByBeat.put(
                     beat.id(),
                     plan.actionsOf(beat).stream()

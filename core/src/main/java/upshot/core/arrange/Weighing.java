@@ -13,9 +13,9 @@ import upshot.core.finding.Finding;
 import upshot.core.joint.JointRules;
 import upshot.core.order.Rolls;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
+import upshot.core.plan.StoryBeat;
 import upshot.core.size.SizeClass;
 import upshot.core.time.BeatGrid;
 import upshot.core.verdict.Verdict;
@@ -135,7 +135,7 @@ final class Weighing {
     private double ends(PaperCut cut) {
         Placed first = cut.uses().get(0);
         Placed last = cut.uses().get(cut.uses().size() - 1);
-        List<Beat> story = plan.beats().stream()
+        List<StoryBeat> story = plan.beats().stream()
                 .filter(beat -> targetS.getOrDefault(beat.id(), 0.0) > 0)
                 .toList();
         if (story.isEmpty()) {
@@ -157,7 +157,7 @@ final class Weighing {
 
     private double besideTargets(Map<UUID, Long> framesByBeat) {
         double beside = 0;
-        for (Beat beat : plan.beats()) {
+        for (StoryBeat beat : plan.beats()) {
             double has = plan.brief().rate().secondsOf(framesByBeat.getOrDefault(beat.id(), 0L));
             beside += Math.abs(has - targetS.getOrDefault(beat.id(), 0.0));
         }

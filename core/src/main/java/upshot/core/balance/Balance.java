@@ -15,8 +15,8 @@ import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Plan;
+import upshot.core.plan.StoryBeat;
 import upshot.core.size.CameraHeight;
 import upshot.core.size.SizeClass;
 import upshot.core.time.Playback;
@@ -52,7 +52,7 @@ public final class Balance {
     private Chart beats() {
         Map<UUID, Double> targets = BeatSeconds.of(plan);
         List<Part> parts = new ArrayList<>();
-        for (Beat beat : plan.beats()) {
+        for (StoryBeat beat : plan.beats()) {
             List<Placed> uses = cut.uses().stream()
                     .filter(placed -> placed.action().beatId().equals(beat.id()))
                     .toList();

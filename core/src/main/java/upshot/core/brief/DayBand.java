@@ -16,9 +16,9 @@ import upshot.core.light.SunDay;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Coordinates;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Moment;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Subject;
 
 /**
@@ -97,7 +97,7 @@ public record DayBand(Instant from, Instant until, ZoneId zone, List<Bar> bars, 
 
     private static List<Bar> moments(Plan plan, Clock clock, LocalDate day) {
         List<Bar> bars = new ArrayList<>();
-        for (Moment moment : plan.list(Kind.MOMENT)) {
+        for (Moment moment : plan.list(RecordKind.MOMENT)) {
             if (moment.date().filter(date -> !date.equals(day)).isEmpty()) {
                 Instant from = clock.at(moment.startTime());
                 bars.add(new Bar(

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Body;
 import upshot.core.plan.Card;
 import upshot.core.plan.Carrier;
@@ -14,7 +13,6 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Dioptre;
 import upshot.core.plan.FrameRates;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Light;
 import upshot.core.plan.Mode;
@@ -23,7 +21,9 @@ import upshot.core.plan.NdFilter;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Subject;
 import upshot.core.plan.Support;
 import upshot.core.plan.VoiceOver;
@@ -42,7 +42,7 @@ public final class Drafts {
      * @param bodyId of the body that a mode belongs to; null for everything else
      * @throws InvalidField when records of this kind are not added one by one
      */
-    public static Change.Batch add(Plan plan, Kind<?> kind, String name, UUID bodyId, Supplier<UUID> ids) {
+    public static Change.Batch add(Plan plan, RecordKind<?> kind, String name, UUID bodyId, Supplier<UUID> ids) {
         List<Change> adds = new ArrayList<>();
         PlanRecord added = ranked(plan, kind, draft(plan, kind, name.strip(), bodyId, ids.get()));
         adds.add(new Change.Add(added));
@@ -52,22 +52,22 @@ public final class Drafts {
         return Change.batch(adds);
     }
 
-    private static PlanRecord draft(Plan plan, Kind<?> kind, String name, UUID bodyId, UUID id) {
-        if (kind == Kind.SUBJECT) {
+    private static PlanRecord draft(Plan plan, RecordKind<?> kind, String name, UUID bodyId, UUID id) {
+        if (kind == RecordKind.SUBJECT) {
             return Subject.person(id, required(name, "Say who it is."));
         }
-        if (kind == Kind.SPOT) {
+        if (kind == RecordKind.SPOT) {
             return Spot.draft(id, required(name, "Give the spot a name."));
         }
-        if (kind == Kind.BEAT) {
-            return Beat.of(id, required(name, "Give the beat a name."), 0, Beat.Role.BODY);
+        if (kind == RecordKind.BEAT) {
+            return StoryBeat.of(id, required(name, "Give the beat a name."), 0, StoryBeat.Role.BODY);
         }
-        if (kind == Kind.MOMENT) {
+        if (kind == RecordKind.MOMENT) {
             LocalTime call = plan.brief().callTime();
             return new Moment(id, required(name, "Say what happens."), Optional.empty(), call, 10, "");
         }
-        if (kind == Kind.VOICE) {
-            double from = plan.list(Kind.VOICE).stream()
+        if (kind == RecordKind.VOICE) {
+            double from = plan.list(RecordKind.VOICE).stream()
                     .mapToDouble(VoiceOver::endS)
                     .max()
                     .orElse(0);
@@ -76,29 +76,29 @@ public final class Drafts {
         return kit(plan, kind, name, bodyId, id);
     }
 
-    private static PlanRecord kit(Plan plan, Kind<?> kind, String name, UUID bodyId, UUID id) {
-        if (kind == Kind.BODY) {
+    private static PlanRecord kit(Plan plan, RecordKind<?> kind, String name, UUID bodyId, UUID id) {
+        if (kind == RecordKind.BODY) {
             return Body.draft(id, or(name, "Another body"));
         }
-        if (kind == Kind.MODE) {
+        if (kind == RecordKind.MODE) {
             return mode(plan, or(name, "Another mode"), bodyId, id);
         }
-        if (kind == Kind.LENS) {
+        if (kind == RecordKind.LENS) {
             return Lens.fixed(id, or(name, "50 mm"), 50, 2.8, 0.45);
         }
-        if (kind == Kind.DIOPTRE) {
+        if (kind == RecordKind.DIOPTRE) {
             return new Dioptre(id, or(name, "Close-up +2"), 0, 2);
         }
-        if (kind == Kind.ND) {
+        if (kind == RecordKind.ND) {
             return new NdFilter(id, or(name, "ND 6"), 0, 6);
         }
-        if (kind == Kind.CARRIER) {
+        if (kind == RecordKind.CARRIER) {
             return new Carrier(id, or(name, "Tripod"), 0, Support.TRIPOD, 0.35, 1.8, 0);
         }
-        if (kind == Kind.CARD) {
+        if (kind == RecordKind.CARD) {
             return new Card(id, or(name, "128 GB"), 0, 2, 128, 90);
         }
-        if (kind == Kind.LIGHT) {
+        if (kind == RecordKind.LIGHT) {
             return new Light(id, or(name, "Panel"), 0, 60, 3000, true);
         }
         throw new InvalidField("kind", "A %s is not added this way.".formatted(kind.name()));
@@ -106,19 +106,19 @@ public final class Drafts {
 
     private static Mode mode(Plan plan, String name, UUID bodyId, UUID id) {
         if (bodyId == null
-                || plan.find(Kind.BODY, bodyId).isEmpty()
-                        && plan.list(Kind.BODY).isEmpty()) {
+                || plan.find(RecordKind.BODY, bodyId).isEmpty()
+                        && plan.list(RecordKind.BODY).isEmpty()) {
             throw new InvalidField("bodyId", "Say which body records it.");
         }
-        double rank = Ranks.after(plan.list(Kind.MODE));
+        double rank = Ranks.after(plan.list(RecordKind.MODE));
         return new Mode(id, bodyId, name, rank, 3840, 2160, FrameRates.parse(USUAL_RATES), 24.9, 14.0, 100, true);
     }
 
-    private static PlanRecord ranked(Plan plan, Kind<?> kind, PlanRecord added) {
+    private static PlanRecord ranked(Plan plan, RecordKind<?> kind, PlanRecord added) {
         return kind.field("rank").isPresent() ? withRank(kind, added, Ranks.after(plan.list(kind))) : added;
     }
 
-    private static <R extends PlanRecord> PlanRecord withRank(Kind<R> kind, PlanRecord added, double rank) {
+    private static <R extends PlanRecord> PlanRecord withRank(RecordKind<R> kind, PlanRecord added, double rank) {
         return kind.with(kind.type().cast(added), "rank", rank);
     }
 

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
 import upshot.core.plan.Line;
@@ -55,7 +55,7 @@ final class Facts {
                 (found, notes) -> {
                     double minutes = number(found.group(1) == null ? found.group(2) : found.group(1));
                     notes.put("resetMin", minutes);
-                    return Say.number(minutes, 1) + " min reset";
+                    return Wording.number(minutes, 1) + " min reset";
                 }));
         facts.add(Fact.of(
                 ALWAYS,
@@ -73,20 +73,20 @@ final class Facts {
                 (found, notes) -> duration(notes, number(found.group(1)) * 3600)));
         facts.add(Fact.of(ALWAYS, NUMBER + "\\s*(m|cm)\\s+tall", (found, notes) -> {
             notes.subjectHeightM = number(found.group(1)) / (found.group(2).equalsIgnoreCase("cm") ? 100 : 1);
-            return Say.number(notes.subjectHeightM, 2) + " m tall";
+            return Wording.number(notes.subjectHeightM, 2) + " m tall";
         }));
         facts.add(Fact.of(ALWAYS, "(?:at\\s+)?" + NUMBER + "\\s*(m/s|km/h|kmh|kph|mph)", (found, notes) -> {
             double speed = number(found.group(1)) * metresPerSecond(found.group(2));
             notes.put("speedMps", Math.round(speed * 1000) / 1000.0);
-            return Say.number(speed, 1) + " m/s";
+            return Wording.number(speed, 1) + " m/s";
         }));
     }
 
     private static String duration(Notes notes, double seconds) {
         notes.put("durationS", seconds);
         return seconds >= 60 && seconds % 60 == 0
-                ? Say.number(seconds / 60, 0) + " min"
-                : Say.number(seconds, 1) + " s";
+                ? Wording.number(seconds / 60, 0) + " min"
+                : Wording.number(seconds, 1) + " s";
     }
 
     private static double metresPerSecond(String unit) {

@@ -10,13 +10,13 @@ import upshot.core.plan.Card;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Dioptre;
 import upshot.core.plan.FrameRates;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
 import upshot.core.plan.Light;
 import upshot.core.plan.Mode;
 import upshot.core.plan.NdFilter;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Support;
 
 /** Kits to begin with. They are nobody's products: round figures of the usual sizes. */
@@ -131,10 +131,10 @@ public enum GenericKit implements Labelled {
         }
 
         UUID body(String name, int lowestIso, int highestIso, double batteryMin) {
-            Body body = Kind.BODY.with(Body.draft(ids.get(), name), "rank", nextRank());
-            body = Kind.BODY.with(body, "highestIso", highestIso);
-            body = Kind.BODY.with(body, "lowestIso", lowestIso);
-            records.add(Kind.BODY.with(body, "batteryMin", batteryMin));
+            Body body = RecordKind.BODY.with(Body.draft(ids.get(), name), "rank", nextRank());
+            body = RecordKind.BODY.with(body, "highestIso", highestIso);
+            body = RecordKind.BODY.with(body, "lowestIso", lowestIso);
+            records.add(RecordKind.BODY.with(body, "batteryMin", batteryMin));
             return body.id();
         }
 
@@ -164,7 +164,7 @@ public enum GenericKit implements Labelled {
 
         void lens(String name, double shortestMm, double longestMm, double widestN, double nearLimitM) {
             Lens lens = Lens.zoom(ids.get(), name, shortestMm, longestMm, widestN, nearLimitM);
-            records.add(Kind.LENS.with(lens, "rank", nextRank()));
+            records.add(RecordKind.LENS.with(lens, "rank", nextRank()));
         }
 
         void dioptre(String name, double strengthPerM) {

@@ -14,7 +14,7 @@ import upshot.core.measure.Labelled;
 import upshot.core.plan.Change;
 import upshot.core.plan.Field;
 import upshot.core.plan.HouseRules;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 
 /** Schools that usually go together for one kind of job. */
 public enum HousePreset implements Labelled {
@@ -116,7 +116,7 @@ public enum HousePreset implements Labelled {
     public Change.Batch choose(HouseRules now) {
         HouseRules wanted = rules(now);
         List<Change> changes = new ArrayList<>();
-        for (Field field : Kind.HOUSE.fields()) {
+        for (Field field : RecordKind.HOUSE.fields()) {
             if (!field.of(now).equals(field.of(wanted))) {
                 changes.add(Change.set(now, field.name(), field.of(wanted)));
             }

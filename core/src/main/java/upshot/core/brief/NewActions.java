@@ -11,15 +11,15 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Subject;
 
 /**
@@ -32,7 +32,7 @@ public final class NewActions {
     private final Supplier<UUID> ids;
     private final Set<String> prefixes = new HashSet<>();
     private final List<Change> changes = new ArrayList<>();
-    private final Named<Beat> beats;
+    private final Named<StoryBeat> beats;
     private final Named<Spot> spots;
     private final Named<Subject> subjects;
     private final Map<UUID, Action> lastOf = new HashMap<>();
@@ -106,8 +106,8 @@ public final class NewActions {
         if (subject.isBlank()) {
             throw new InvalidField("subject", "Say who or what is seen.");
         }
-        if (++actions > Plan.most(Kind.ACTION)) {
-            throw new InvalidField("name", "A job can hold %d actions.".formatted(Plan.most(Kind.ACTION)));
+        if (++actions > Plan.most(RecordKind.ACTION)) {
+            throw new InvalidField("name", "A job can hold %d actions.".formatted(Plan.most(RecordKind.ACTION)));
         }
         String prefix = Codes.prefixFor(name, prefixes);
         Action last = lastOf.get(beatId);
@@ -128,7 +128,7 @@ public final class NewActions {
         line.subjectHeightM().ifPresent(height -> {
             Subject subject = subjects.find(line.subject().orElse("")).orElseThrow();
             changes.add(Change.edit(subject, one -> one.withHeightM(height)));
-            subjects.replace(subject, Kind.SUBJECT.with(subject, "heightM", height));
+            subjects.replace(subject, RecordKind.SUBJECT.with(subject, "heightM", height));
         });
         return action;
     }
@@ -136,7 +136,8 @@ public final class NewActions {
     /** The beat of that name, made at the end of the story where there is none. */
     public UUID beat(String name) {
         return beats.find(name)
-                .orElseGet(() -> put(beats.add(Beat.of(ids.get(), name, Ranks.after(beats.all), Beat.Role.BODY))))
+                .orElseGet(() ->
+                        put(beats.add(StoryBeat.of(ids.get(), name, Ranks.after(beats.all), StoryBeat.Role.BODY))))
                 .id();
     }
 

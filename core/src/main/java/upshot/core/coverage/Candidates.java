@@ -12,11 +12,11 @@ import upshot.core.measure.Degrees;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Action;
 import upshot.core.plan.Carrier;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Line;
 import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
 import upshot.core.plan.Support;
@@ -59,7 +59,7 @@ final class Candidates {
     Candidates(Plan plan, Hole hole, UUID id) {
         this.plan = plan;
         this.hole = hole;
-        this.action = plan.get(Kind.ACTION, hole.actionId());
+        this.action = plan.get(RecordKind.ACTION, hole.actionId());
         this.id = id;
     }
 
@@ -201,7 +201,7 @@ final class Candidates {
 
     /** Whether the kit has a support, or does not say what it has. */
     static boolean carries(Plan plan, Support support) {
-        List<Carrier> carriers = plan.list(Kind.CARRIER);
+        List<Carrier> carriers = plan.list(RecordKind.CARRIER);
         return support == Support.HAND_HELD
                 || carriers.isEmpty()
                 || carriers.stream().anyMatch(one -> one.support() == support);

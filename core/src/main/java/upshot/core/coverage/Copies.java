@@ -8,13 +8,13 @@ import java.util.UUID;
 import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.shot.Recording;
 import upshot.core.size.Framing;
 import upshot.core.size.Size;
@@ -67,7 +67,7 @@ public final class Copies {
     /** The action of the ending that a picture would be mirrored into. */
     public static Optional<Action> ending(Plan plan, Shot shot) {
         List<Action> endings = plan.actions().stream()
-                .filter(action -> plan.get(Kind.BEAT, action.beatId()).role() == Beat.Role.ENDING)
+                .filter(action -> plan.get(RecordKind.BEAT, action.beatId()).role() == StoryBeat.Role.ENDING)
                 .toList();
         UUID spot = plan.actionOf(shot).spotId();
         return endings.stream()
@@ -105,7 +105,7 @@ public final class Copies {
     }
 
     private static Shot coded(Shot shot, UUID id, String code) {
-        return Kind.SHOT.copy(shot, id).withCode(code);
+        return RecordKind.SHOT.copy(shot, id).withCode(code);
     }
 
     private static Move reversed(Move move) {

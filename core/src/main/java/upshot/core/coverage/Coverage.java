@@ -11,8 +11,8 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.AroundAction;
 import upshot.core.plan.Givens;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
 import upshot.core.size.SizeClass;
@@ -86,7 +86,7 @@ public final class Coverage implements Rule {
 
     /** The holes of one action. */
     public static List<Hole> holes(AroundAction plan, Action action) {
-        return plan.once(Holes.class, action, around -> new Holes(workedOut(around, action)))
+        return plan.remember(Holes.class, action, around -> new Holes(workedOut(around, action)))
                 .holes();
     }
 
@@ -151,7 +151,7 @@ public final class Coverage implements Rule {
     /** Everybody who takes part, the action's own subject first. */
     public static List<Subject> performing(Givens plan, Action action) {
         List<Subject> all = new ArrayList<>(List.of(plan.subjectOf(action)));
-        plan.performersOf(action).forEach(one -> all.add(plan.get(Kind.SUBJECT, one.subjectId())));
+        plan.performersOf(action).forEach(one -> all.add(plan.get(RecordKind.SUBJECT, one.subjectId())));
         return all.stream().distinct().toList();
     }
 }

@@ -9,15 +9,15 @@ import java.util.function.Supplier;
 import upshot.core.finding.Status;
 import upshot.core.ground.Likeness;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Support;
 import upshot.core.shot.ShotRule;
 import upshot.core.size.SizeClass;
@@ -92,7 +92,7 @@ public final class Fill {
         for (Hole hole : holes) {
             Optional<Shot> shot = suiting(grown, hole);
             if (shot.isPresent()) {
-                Shot coded = coded(grown.get(Kind.ACTION, hole.actionId()), shot.get());
+                Shot coded = coded(grown.get(RecordKind.ACTION, hole.actionId()), shot.get());
                 grown = grown.apply(new Change.Add(coded));
                 added.add(new Proposed(hole, coded, FillReason.of(grown, coded)));
             } else {
@@ -139,8 +139,8 @@ public final class Fill {
 
     /** An opening is entered and an ending left by a move, where nothing in the beat moves yet. */
     private static Shot entering(Plan plan, Hole hole, Shot shot) {
-        Beat beat = plan.get(Kind.BEAT, plan.actionOf(shot).beatId());
-        boolean asked = beat.role() != Beat.Role.BODY
+        StoryBeat beat = plan.get(RecordKind.BEAT, plan.actionOf(shot).beatId());
+        boolean asked = beat.role() != StoryBeat.Role.BODY
                 && hole.view() == View.ANY
                 && hole.sizeClass() == SizeClass.WIDE
                 && shot.move() == Move.STILL
@@ -149,7 +149,7 @@ public final class Fill {
                 .filter(support -> asked && Candidates.carries(plan, support))
                 .findFirst();
         return carrier.map(support -> shot.withSupport(support)
-                        .withMove(beat.role() == Beat.Role.OPENING ? Move.PUSH : Move.PULL)
+                        .withMove(beat.role() == StoryBeat.Role.OPENING ? Move.PUSH : Move.PULL)
                         .withMoveM(ENTRY_MOVE_M)
                         .withReason(MoveReason.REVEALS))
                 .filter(moved -> ShotRule.canStand(plan, moved))
@@ -157,14 +157,14 @@ public final class Fill {
     }
 
     private static Shot withForeground(Plan plan, Hole hole, Shot shot) {
-        Beat beat = plan.get(Kind.BEAT, plan.actionOf(shot).beatId());
+        StoryBeat beat = plan.get(RecordKind.BEAT, plan.actionOf(shot).beatId());
         boolean lacking = hole.view() == View.ANY
                 && hole.sizeClass() != SizeClass.DETAIL
                 && shotsOf(plan, beat).stream().noneMatch(Shot::foreground);
         return lacking ? shot.withForeground(true) : shot;
     }
 
-    private static List<Shot> shotsOf(Plan plan, Beat beat) {
+    private static List<Shot> shotsOf(Plan plan, StoryBeat beat) {
         return plan.actionsOf(beat).stream()
                 .flatMap(action -> plan.shotsOf(action).stream())
                 .toList();

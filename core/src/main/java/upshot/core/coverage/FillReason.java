@@ -3,7 +3,7 @@ package upshot.core.coverage;
 import java.util.ArrayList;
 import java.util.List;
 import upshot.core.finding.Finding;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
@@ -33,9 +33,9 @@ final class FillReason {
         }
         reasons.add("%s mm stands %s back, the room gives %s"
                 .formatted(
-                        Say.number(shot.focalLengthMm(), 0),
-                        Say.metres(stand.groundDistanceM()),
-                        Say.metres(Room.onThatSideM(plan, shot))));
+                        Wording.number(shot.focalLengthMm(), 0),
+                        Wording.metres(stand.groundDistanceM()),
+                        Wording.metres(Room.onThatSideM(plan, shot))));
         reasons.add("the camera is %s".formatted(heightSaid(stand.height(shot))));
         SunOnView.of(plan, shot)
                 .filter(sun -> sun.from() == SunOnView.From.BEHIND || sun.from() == SunOnView.From.SIDE)

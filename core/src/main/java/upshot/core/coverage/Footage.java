@@ -18,7 +18,7 @@ import upshot.core.shot.ShotNumbers;
 public record Footage(double usableS, double screenS) {
 
     public static Footage of(AroundAction plan, Action action) {
-        return plan.once(Footage.class, action, around -> workedOut(around, action));
+        return plan.remember(Footage.class, action, around -> workedOut(around, action));
     }
 
     private static Footage workedOut(AroundAction plan, Action action) {

@@ -3,10 +3,10 @@ package upshot.core.coverage;
 import java.util.List;
 import java.util.UUID;
 import upshot.core.finding.Finding;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Support;
@@ -36,21 +36,21 @@ final class Obstacle {
 
     /** The nearest miss: the candidate that needs the least room. */
     private static String room(Plan plan, Hole hole, List<Shot> viewed) {
-        Spot spot = plan.spotOf(plan.get(Kind.ACTION, hole.actionId()));
+        Spot spot = plan.spotOf(plan.get(RecordKind.ACTION, hole.actionId()));
         double least = viewed.stream()
                 .mapToDouble(shot -> Stand.of(plan, shot).groundDistanceM())
                 .min()
                 .orElseThrow();
         if (least > spot.roomM()) {
             return "It needs at least %s to stand back and %s gives %s: a shorter lens or more room would help."
-                    .formatted(Say.metres(least), spot.name(), Say.metres(spot.roomM()));
+                    .formatted(Wording.metres(least), spot.name(), Wording.metres(spot.roomM()));
         }
         Finding first = ShotRule.placing(plan, viewed.get(0)).get(0);
         return "%s %s".formatted(first.title(), first.sentence());
     }
 
     private static String alike(Plan plan, Hole hole, List<Shot> standing) {
-        long others = plan.shotsOf(plan.get(Kind.ACTION, hole.actionId())).size();
+        long others = plan.shotsOf(plan.get(RecordKind.ACTION, hole.actionId())).size();
         return "Each of %d stands is too like one of its %d shots: turn or resize one of those, or free the other side."
                 .formatted(standing.size(), others);
     }

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
+import upshot.core.plan.StoryBeat;
 
 /**
  * What the edit of the whole job will wish for beside each action's own shots: two ways in and two ways out that differ
@@ -30,7 +30,7 @@ public final class Wishes {
     public record Wish(UUID about, boolean open, String sentence) {}
 
     /** The wishes about a beat; none while nothing happens in it. */
-    public static List<Wish> of(Plan plan, Beat beat) {
+    public static List<Wish> of(Plan plan, StoryBeat beat) {
         List<Action> actions = plan.actionsOf(beat);
         List<Wish> wishes = new ArrayList<>();
         if (actions.isEmpty()) {
@@ -39,8 +39,8 @@ public final class Wishes {
         List<Shot> shots = actions.stream()
                 .flatMap(action -> plan.shotsOf(action).stream())
                 .toList();
-        if (beat.role() != Beat.Role.BODY) {
-            String way = beat.role() == Beat.Role.OPENING ? "in" : "out";
+        if (beat.role() != StoryBeat.Role.BODY) {
+            String way = beat.role() == StoryBeat.Role.OPENING ? "in" : "out";
             long ways = shots.stream().map(Shot::move).distinct().count();
             wishes.add(new Wish(
                     beat.id(),
@@ -65,7 +65,7 @@ public final class Wishes {
     public static List<Wish> cutaways(Plan plan) {
         List<Wish> wishes = new ArrayList<>();
         for (Spot spot : plan.spots()) {
-            List<Action> there = plan.list(Kind.ACTION).stream()
+            List<Action> there = plan.list(RecordKind.ACTION).stream()
                     .filter(action -> action.spotId().equals(spot.id()))
                     .toList();
             if (!there.isEmpty() && there.stream().noneMatch(Action::feature)) {

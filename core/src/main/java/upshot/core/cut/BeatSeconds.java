@@ -4,8 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Plan;
+import upshot.core.plan.StoryBeat;
 
 /** How many seconds of the cut each beat of the story is to have. */
 public final class BeatSeconds {
@@ -17,7 +17,7 @@ public final class BeatSeconds {
      * of their actions.
      */
     public static Map<UUID, Double> of(Plan plan) {
-        List<Beat> open = plan.beats().stream()
+        List<StoryBeat> open = plan.beats().stream()
                 .filter(beat -> beat.targetS().isEmpty() && covered(plan, beat) > 0)
                 .toList();
         double asked = plan.beats().stream()
@@ -26,14 +26,14 @@ public final class BeatSeconds {
         double rest = Math.max(0, plan.brief().lengthS() - asked);
         long actions = open.stream().mapToLong(beat -> covered(plan, beat)).sum();
         Map<UUID, Double> seconds = new HashMap<>();
-        for (Beat beat : plan.beats()) {
+        for (StoryBeat beat : plan.beats()) {
             double share = open.contains(beat) ? rest * covered(plan, beat) / actions : 0;
             seconds.put(beat.id(), beat.targetS().orElse(share));
         }
         return seconds;
     }
 
-    private static long covered(Plan plan, Beat beat) {
+    private static long covered(Plan plan, StoryBeat beat) {
         return plan.actionsOf(beat).stream()
                 .filter(action -> !plan.shotsOf(action).isEmpty())
                 .count();

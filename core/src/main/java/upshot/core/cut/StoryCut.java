@@ -10,14 +10,14 @@ import java.util.UUID;
 import java.util.function.LongUnaryOperator;
 import java.util.function.Supplier;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Use;
 import upshot.core.size.SizeClass;
 import upshot.core.time.BeatGrid;
@@ -73,7 +73,7 @@ public final class StoryCut {
     }
 
     private static List<Shot> inOrder(Plan plan, Action action) {
-        boolean ending = plan.get(Kind.BEAT, action.beatId()).role() == Beat.Role.ENDING;
+        boolean ending = plan.get(RecordKind.BEAT, action.beatId()).role() == StoryBeat.Role.ENDING;
         Comparator<Shot> widestFirst = Comparator.comparing(Shot::size);
         return plan.shotsOf(action).stream()
                 .sorted(ending ? widestFirst.reversed() : widestFirst)

@@ -6,9 +6,9 @@ import java.util.Optional;
 import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Performer;
 import upshot.core.plan.Placement;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
@@ -126,7 +126,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         }
         int place = 0;
         for (Performer performer : plan.performersOf(action)) {
-            Subject subject = plan.get(Kind.SUBJECT, performer.subjectId());
+            Subject subject = plan.get(RecordKind.SUBJECT, performer.subjectId());
             double side = (place % 2 == 0 ? 1 : -1) * (1 + place / 2) * BESIDE_M;
             Point3 there = new Point3(side, -BEHIND_M * (1 + place / 2), 0);
             shapes.addAll(

@@ -42,7 +42,7 @@ public record Stand(
         boolean reachable) {
 
     public static Stand of(Around plan, Shot shot) {
-        return plan.once(Stand.class, shot, around -> workedOut(around, shot));
+        return plan.remember(Stand.class, shot, around -> workedOut(around, shot));
     }
 
     private static Stand workedOut(Around plan, Shot shot) {

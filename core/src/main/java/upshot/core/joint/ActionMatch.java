@@ -10,8 +10,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
@@ -65,7 +65,7 @@ final class ActionMatch implements MeetingRule {
                     out,
                     into,
                     "Both have recorded %s s of it together; half a second is needed."
-                            .formatted(Say.number(Math.max(0, shared), 2)),
+                            .formatted(Wording.number(Math.max(0, shared), 2)),
                     shared);
         }
         double one = Math.abs(out.playback().speed());

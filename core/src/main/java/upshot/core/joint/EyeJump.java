@@ -11,8 +11,8 @@ import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
 import upshot.core.ground.ScreenTravel;
@@ -122,7 +122,7 @@ final class EyeJump implements MeetingRule {
                 "The eye has far to go.",
                 new Measured(jump, limit, Quantity.SHARE),
                 "It jumps %s %% of the picture's long side; %s %% can be followed in the time it is on screen."
-                        .formatted(Say.number(100 * jump, 0), Say.number(100 * limit, 0)),
+                        .formatted(Wording.number(100 * jump, 0), Wording.number(100 * limit, 0)),
                 Mends.later(() -> mends(plan, out, into, limit)));
     }
 }

@@ -54,7 +54,7 @@ final class Joint extends View {
     List<Finding> ofMeeting() {
         return goesOn()
                 ? List.of()
-                : once(OfMeeting.class, () -> new OfMeeting(JointRules.meeting(meeting)))
+                : remember(OfMeeting.class, () -> new OfMeeting(JointRules.meeting(meeting)))
                         .findings();
     }
 

@@ -11,8 +11,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.light.SunDay;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
@@ -77,7 +77,8 @@ final class LightJump implements DayRule {
 
     private static Optional<SunDay> sun(Meeting meeting) {
         Givens givens = meeting.givens();
-        return givens.once(Sun.class, () -> new Sun(SunDay.of(givens.brief()))).day();
+        return givens.remember(Sun.class, () -> new Sun(SunDay.of(givens.brief())))
+                .day();
     }
 
     @Override
@@ -107,9 +108,9 @@ final class LightJump implements DayRule {
                     new Measured(apart, GOLDEN_APART_DEG, Quantity.DEGREES),
                     "The sun stands %s for %s and %s for %s: one is golden and the other is not."
                             .formatted(
-                                    Say.degrees(one.altitudeDeg),
+                                    Wording.degrees(one.altitudeDeg),
                                     out.shot().code(),
-                                    Say.degrees(other.altitudeDeg),
+                                    Wording.degrees(other.altitudeDeg),
                                     into.shot().code()));
         }
         double arc = one.arcDeg(other);
@@ -121,7 +122,7 @@ final class LightJump implements DayRule {
                     "The sun has moved.",
                     new Measured(arc, MOST_ARC_DEG, Quantity.DEGREES),
                     "Between %s and %s the sun moves %s; shadows will not match."
-                            .formatted(out.shot().code(), into.shot().code(), Say.degrees(arc)));
+                            .formatted(out.shot().code(), into.shot().code(), Wording.degrees(arc)));
         }
         double minutes = Duration.between(one.at, other.at).abs().toMinutes();
         double most = Math.min(one.altitudeDeg, other.altitudeDeg) < LOW_DEG ? MOST_LOW_MIN : MOST_MIN;
@@ -135,10 +136,10 @@ final class LightJump implements DayRule {
                         new Measured(minutes, most, Quantity.MINUTES),
                         "%s min lie between %s and %s; %s are few enough at this height of the sun."
                                 .formatted(
-                                        Say.number(minutes, 0),
+                                        Wording.number(minutes, 0),
                                         out.shot().code(),
                                         into.shot().code(),
-                                        Say.number(most, 0)));
+                                        Wording.number(most, 0)));
     }
 
     private Optional<Finding> said(

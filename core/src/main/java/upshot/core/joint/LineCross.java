@@ -9,8 +9,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
 import upshot.core.house.Threshold;
@@ -102,7 +102,7 @@ final class LineCross implements LooksBack {
                                 .formatted(earlier.shot().code(), into.shot().code()),
                 List.of(
                         new Mend(
-                                "Shoot %s from bearing %s".formatted(into.shot().code(), Say.degrees(bearing)),
+                                "Shoot %s from bearing %s".formatted(into.shot().code(), Wording.degrees(bearing)),
                                 Change.edit(into.shot(), one -> one.withBearingDeg(bearing))),
                         new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN)))));
     }

@@ -69,8 +69,8 @@ public final class Meeting extends Sight implements Around {
     }
 
     @Override
-    public <T> T once(Class<T> what, Shot of, Function<Around, T> work) {
-        return around(of).once(what, of, work);
+    public <T> T remember(Class<T> what, Shot of, Function<Around, T> work) {
+        return around(of).remember(what, of, work);
     }
 
     @Override

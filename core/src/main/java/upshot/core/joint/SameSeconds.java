@@ -8,8 +8,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 
@@ -69,10 +69,10 @@ final class SameSeconds implements PastRule {
                 "Seen before.",
                 new Measured(shared, 0, Quantity.SECONDS),
                 "%s s of %s are shown a second time."
-                        .formatted(Say.number(shared, 2), into.shot().code()),
+                        .formatted(Wording.number(shared, 2), into.shot().code()),
                 List.of(
                         new Mend(
-                                "Begin after what was shown, at %s s".formatted(Say.number(before.toS, 2)),
+                                "Begin after what was shown, at %s s".formatted(Wording.number(before.toS, 2)),
                                 Change.edit(into.use(), one -> one.withInS(Optional.of(before.toS)))),
                         new Mend("Repeat it on purpose", Change.edit(into.use(), one -> one.withEntry(Entry.REPEAT)))));
     }

@@ -12,8 +12,8 @@ import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
 import upshot.core.ground.Likeness;
@@ -73,10 +73,10 @@ final class TooAlike implements MeetingRule {
         Status status = likeness.clear() ? Status.CLEAR : likeness.passes() ? Status.WATCH : Status.BREAK;
         String step = "The size steps %s times and the view turns %s; a step of %s or a turn of %s is enough alone."
                 .formatted(
-                        Say.number(likeness.ratio(), 2),
-                        Say.degrees(likeness.angleDeg()),
-                        Say.number(plan.threshold(Threshold.ALIKE_RATIO), 2),
-                        Say.degrees(plan.threshold(Threshold.ALIKE_ANGLE)));
+                        Wording.number(likeness.ratio(), 2),
+                        Wording.degrees(likeness.angleDeg()),
+                        Wording.number(plan.threshold(Threshold.ALIKE_RATIO), 2),
+                        Wording.degrees(plan.threshold(Threshold.ALIKE_ANGLE)));
         String title = switch (status) {
             case CLEAR -> "Far enough apart.";
             case WATCH -> "Nearly too alike.";
@@ -108,7 +108,7 @@ final class TooAlike implements MeetingRule {
                 "One seems to turn into the other.",
                 new Measured(eyes, TWIN_EYES, Quantity.SHARE),
                 "Two subjects of one kind sit at the same place in frames of the same size, %s apart."
-                        .formatted(Say.degrees(likeness.angleDeg())),
+                        .formatted(Wording.degrees(likeness.angleDeg())),
                 List.of(new Mend("Mark as matched", Change.edit(into.use(), one -> one.withEntry(Entry.MATCHED))))));
     }
 
@@ -138,7 +138,7 @@ final class TooAlike implements MeetingRule {
                             candidate ->
                                     Likeness.between(plan, fixed, candidate).clear())
                     .ifPresent(bearing -> mends.add(new Mend(
-                            "Shoot %s from bearing %s".formatted(turned.code(), Say.degrees(bearing)),
+                            "Shoot %s from bearing %s".formatted(turned.code(), Wording.degrees(bearing)),
                             Change.edit(turned, one -> one.withBearingDeg(bearing)))));
             otherSize(plan, fixed, turned)
                     .ifPresent(size -> mends.add(new Mend(

@@ -10,8 +10,8 @@ import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
 import upshot.core.house.Threshold;
@@ -93,9 +93,9 @@ final class TravelFlip implements LooksBack {
                                 travelOut(before).label(),
                                 into.shot().code(),
                                 travelIn(into).label(),
-                                Say.degrees(overTheLineDeg(into.shot())),
+                                Wording.degrees(overTheLineDeg(into.shot())),
                                 between == 0 ? "" : ", with only other pictures between")
-                : Say.capital(travelIn(into).label()) + " as in "
+                : Wording.capital(travelIn(into).label()) + " as in "
                         + before.shot().code() + ".";
         return new Finding(
                 id(),
@@ -126,7 +126,7 @@ final class TravelFlip implements LooksBack {
     private static Mend mirrored(Shot shot) {
         double bearing = Degrees.wrap(-shot.bearingDeg());
         return new Mend(
-                "Shoot %s from bearing %s".formatted(shot.code(), Say.degrees(bearing)),
+                "Shoot %s from bearing %s".formatted(shot.code(), Wording.degrees(bearing)),
                 Change.edit(shot, one -> one.withBearingDeg(bearing)));
     }
 }

@@ -12,11 +12,11 @@ import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Action;
 import upshot.core.plan.Body;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Mode;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Priority;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
@@ -45,7 +45,7 @@ public record Clash(List<String> limits) {
      * clash explains it. Prerequisites that go round come before everything else.
      */
     public static Clash of(Plan plan) {
-        return plan.once(Clash.class, () -> workedOut(plan));
+        return plan.remember(Clash.class, () -> workedOut(plan));
     }
 
     private static Clash workedOut(Plan plan) {
@@ -73,7 +73,7 @@ public record Clash(List<String> limits) {
         }
         Plan few = musts;
         for (Shot shot : musts.shots()) {
-            Plan fewer = few.apply(Removal.of(few, few.get(Kind.SHOT, shot.id())));
+            Plan fewer = few.apply(Removal.of(few, few.get(RecordKind.SHOT, shot.id())));
             if (!possible(fewer)) {
                 few = fewer;
             }
@@ -147,7 +147,7 @@ public record Clash(List<String> limits) {
             if (action.once()) {
                 limits.add(new Condition(
                         "%s happens once".formatted(action.name()),
-                        without -> set(without, Kind.ACTION, action, "once", false)));
+                        without -> set(without, RecordKind.ACTION, action, "once", false)));
             }
             clock(limits, action, "fromTime", action.fromTime(), action.name() + " not before %s");
             clock(limits, action, "untilTime", action.untilTime(), action.name() + " not after %s");
@@ -155,12 +155,12 @@ public record Clash(List<String> limits) {
                 limits.add(new Condition(
                         "%s wants %s"
                                 .formatted(action.name(), action.wantedLight().label()),
-                        without -> set(without, Kind.ACTION, action, "wantedLight", WantedLight.ANY)));
+                        without -> set(without, RecordKind.ACTION, action, "wantedLight", WantedLight.ANY)));
             }
             if (action.hasThing()) {
                 limits.add(new Condition(
                         "%s keeps its place in the order of the %s".formatted(action.name(), action.thing()),
-                        without -> set(without, Kind.ACTION, action, "thing", "")));
+                        without -> set(without, RecordKind.ACTION, action, "thing", "")));
             }
         }
         for (Subject subject : plan.subjects()) {
@@ -181,7 +181,7 @@ public record Clash(List<String> limits) {
         for (Shot shot : plan.shots()) {
             limits.add(new Condition(
                     "%s is a must-have".formatted(shot.code()),
-                    without -> without.apply(Removal.of(without, without.get(Kind.SHOT, shot.id())))));
+                    without -> without.apply(Removal.of(without, without.get(RecordKind.SHOT, shot.id())))));
         }
         return limits;
     }
@@ -192,20 +192,21 @@ public record Clash(List<String> limits) {
         Mode mode = plan.modesOf(body).get(0);
         List<Change> more = new ArrayList<>();
         for (int i = plan.bodies().size(); i < Math.min(20, plan.shots().size()); i++) {
-            Body another = Kind.BODY.copy(body, UUID.randomUUID());
+            Body another = RecordKind.BODY.copy(body, UUID.randomUUID());
             more.add(new Change.Add(another));
-            more.add(new Change.Add(Kind.MODE.with(Kind.MODE.copy(mode, UUID.randomUUID()), "bodyId", another.id())));
+            more.add(new Change.Add(
+                    RecordKind.MODE.with(RecordKind.MODE.copy(mode, UUID.randomUUID()), "bodyId", another.id())));
         }
         return plan.apply(Change.batch(more));
     }
 
     private static <R extends PlanRecord> void clock(
             List<Condition> limits, R owner, String field, Optional<LocalTime> time, String words) {
-        time.ifPresent(at -> limits.add(
-                new Condition(words.formatted(at), plan -> set(plan, Kind.of(owner), owner, field, Optional.empty()))));
+        time.ifPresent(at -> limits.add(new Condition(
+                words.formatted(at), plan -> set(plan, RecordKind.of(owner), owner, field, Optional.empty()))));
     }
 
-    private static <R extends PlanRecord> Plan set(Plan plan, Kind<R> kind, R owner, String field, Object value) {
+    private static <R extends PlanRecord> Plan set(Plan plan, RecordKind<R> kind, R owner, String field, Object value) {
         return plan.apply(Change.set(plan.get(kind, owner.id()), field, value));
     }
 }

@@ -9,8 +9,8 @@ import upshot.core.measure.Labelled;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 
@@ -71,7 +71,7 @@ public record WhatIf(Kind what, LocalTime time, Optional<UUID> subjectId) {
 
     private Subject leaving(Plan plan) {
         return subjectId
-                .flatMap(id -> plan.find(upshot.core.plan.Kind.SUBJECT, id))
+                .flatMap(id -> plan.find(RecordKind.SUBJECT, id))
                 .orElseThrow(() -> new InvalidField("subjectId", "Choose who leaves."));
     }
 

@@ -16,8 +16,8 @@ import upshot.core.house.Threshold;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Card;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Subject;
 import upshot.core.plan.Support;
 import upshot.core.plan.Turn;
@@ -68,7 +68,7 @@ final class AsNumbers {
         this.shoot = shoot;
         this.plan = shoot.plan();
         plan.spots().forEach(spot -> spots.put(spot.id(), spots.size()));
-        this.cards = !plan.list(Kind.CARD).isEmpty();
+        this.cards = !plan.list(RecordKind.CARD).isEmpty();
         this.prefixes = inOrder(setup -> setup.action().codePrefix());
         this.lenses = inOrder(Setup::lens);
         this.rates = inOrder(setup -> setup.stand().rate());
@@ -107,7 +107,9 @@ final class AsNumbers {
                         plan.threshold(Threshold.MEAL_BY),
                         plan.threshold(Threshold.MEAL),
                         MEAL_NOT_BEFORE_MIN),
-                plan.list(Kind.CARD).stream().mapToDouble(AsNumbers::megabytes).sum(),
+                plan.list(RecordKind.CARD).stream()
+                        .mapToDouble(AsNumbers::megabytes)
+                        .sum(),
                 1 + plan.threshold(Threshold.MARGIN) / 100,
                 plan.threshold(Threshold.READY_BEFORE));
     }
@@ -252,7 +254,7 @@ final class AsNumbers {
     }
 
     private double walkMin(UUID from, UUID to) {
-        return plan.list(Kind.WALK).stream()
+        return plan.list(RecordKind.WALK).stream()
                 .filter(one -> one.joins(from, to))
                 .findFirst()
                 .map(Walk::minutes)

@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.UUID;
 import upshot.core.plan.Brief;
 import upshot.core.plan.ExtraCrew;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.day.Minute;
 
 /**
@@ -43,7 +43,7 @@ public record Crew(
     /** The brief's own crew, then the further ones in their order. */
     public static List<Crew> of(Plan plan) {
         Brief brief = plan.brief();
-        List<ExtraCrew> shifts = plan.list(Kind.SHIFT);
+        List<ExtraCrew> shifts = plan.list(RecordKind.SHIFT);
         int lent = shifts.stream()
                 .filter(shift -> shift.dayOffset() == 0)
                 .mapToInt(ExtraCrew::cameras)

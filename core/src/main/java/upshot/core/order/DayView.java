@@ -5,8 +5,8 @@ import java.util.List;
 import upshot.core.plan.Action;
 import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Givens;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Turn;
 import upshot.core.plan.View;
@@ -28,15 +28,15 @@ final class DayView extends View {
         this.givens = plan.givens();
         this.actions = plan.actions();
         this.shots = plan.shots();
-        this.shifts = plan.list(Kind.SHIFT);
-        this.turns = plan.list(Kind.TURN);
+        this.shifts = plan.list(RecordKind.SHIFT);
+        this.turns = plan.list(RecordKind.TURN);
         this.shotTimesS = shots.stream()
                 .mapToDouble(shot -> ShotNumbers.of(plan, shot).shotTimeS())
                 .toArray();
     }
 
     DayPlan day() {
-        return once(DayPlan.class, () -> ShootingOrder.of(Shoot.of(plan)));
+        return remember(DayPlan.class, () -> ShootingOrder.of(Shoot.of(plan)));
     }
 
     @Override

@@ -26,7 +26,7 @@ public record NotFitting(List<Said> said, List<String> others) {
 
     /** Worked out once for the plan whose day it is. */
     public static NotFitting of(Plan plan, DayPlan day) {
-        return plan.once(NotFitting.class, () -> workedOut(day));
+        return plan.remember(NotFitting.class, () -> workedOut(day));
     }
 
     private static NotFitting workedOut(DayPlan day) {

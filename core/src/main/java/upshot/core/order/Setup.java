@@ -83,7 +83,7 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
     public static List<Setup> of(Plan plan) {
         return plan.actions().stream()
                 .flatMap(action ->
-                        plan.once(OfAction.class, action, around -> workedOut(around, action)).setups().stream())
+                        plan.remember(OfAction.class, action, around -> workedOut(around, action)).setups().stream())
                 .toList();
     }
 

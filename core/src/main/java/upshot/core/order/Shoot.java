@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.UUID;
 import upshot.core.coverage.Coverage;
 import upshot.core.plan.Action;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Subject;
 import upshot.core.plan.Turn;
 import upshot.core.size.SubjectKind;
@@ -52,7 +52,7 @@ public final class Shoot {
     private Shoot(Plan plan, List<Setup> setups) {
         this.plan = plan;
         this.crews = Crew.of(plan);
-        for (Turn turn : plan.list(Kind.TURN)) {
+        for (Turn turn : plan.list(RecordKind.TURN)) {
             turns.put(turn.shotId(), turn);
         }
         this.setups = setups.stream()
@@ -71,7 +71,7 @@ public final class Shoot {
     }
 
     Shared shared(Action action) {
-        return plan.once(
+        return plan.remember(
                 Shared.class,
                 action,
                 around -> Shared.of(

@@ -21,7 +21,7 @@ public final class ShootingOrder {
         }
 
         DayOrder constructed() {
-            return once(DayOrder.class, () -> DayOrder.constructed(problem));
+            return remember(DayOrder.class, () -> DayOrder.constructed(problem));
         }
 
         @Override
@@ -43,11 +43,11 @@ public final class ShootingOrder {
     /** When its shots roll. */
     public static Rolls rolls(Plan plan) {
         DayView view = view(plan);
-        return view.once(Rolls.class, () -> Rolls.of(view.day()));
+        return view.remember(Rolls.class, () -> Rolls.of(view.day()));
     }
 
     private static DayView view(Plan plan) {
-        return plan.once(DayView.class, () -> plan.memory().same(DayView.class, new DayView(plan)));
+        return plan.remember(DayView.class, () -> plan.memory().same(DayView.class, new DayView(plan)));
     }
 
     /** The day of a shoot. */

@@ -1,6 +1,6 @@
 package upshot.core.order;
 
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.day.Breach;
 import upshot.day.NotEarlier;
 
@@ -39,7 +39,7 @@ final class WhyNotEarlier {
 
     private String costs(NotEarlier answer) {
         String there = codes(answer.before());
-        String minutes = Say.number(Math.abs(answer.hundredths()) / 100.0, 1);
+        String minutes = Wording.number(Math.abs(answer.hundredths()) / 100.0, 1);
         if (answer.hundredths() == 0) {
             return "It could as well stand before %s; the day would cost the same.".formatted(there);
         }

@@ -6,7 +6,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.house.Threshold;
 import upshot.day.Cost;
 import upshot.day.DayState;
@@ -60,7 +60,7 @@ public final class Whys {
         }
         Hours hours = shoot.hours(setup).get(slot.crew().index());
         if (!slot.fixed() && hours.windows().bounded()) {
-            bounds.add("%s: %s.".formatted(Say.capital(hours.why()), spans(hours)));
+            bounds.add("%s: %s.".formatted(Wording.capital(hours.why()), spans(hours)));
         }
         if (setup.action().messy()) {
             bounds.add("It leaves a mess, so it comes after the clean work.");
@@ -110,7 +110,7 @@ public final class Whys {
     }
 
     private String kept(DayPlan.Slot slot, double ready) {
-        String minutes = Say.number(ready, 1);
+        String minutes = Wording.number(ready, 1);
         if (slot.state().before().first()) {
             return "First of the day: getting ready takes %s min.".formatted(minutes);
         }
@@ -137,7 +137,7 @@ public final class Whys {
     }
 
     private Optional<String> said(DayPlan.Slot slot, Cost cost, int hundredths) {
-        String minutes = Say.number(hundredths / 100.0, 1);
+        String minutes = Wording.number(hundredths / 100.0, 1);
         if (hundredths <= 0) {
             return Optional.empty();
         }

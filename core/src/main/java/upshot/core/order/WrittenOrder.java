@@ -9,9 +9,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Turn;
 
 /** Turns that make an order: as changes to a plan. */
@@ -34,7 +34,7 @@ public final class WrittenOrder {
     public static Change.Batch of(Shoot shoot, List<List<Integer>> order, Supplier<UUID> ids) {
         WrittenOrder written = new WrittenOrder(shoot, ids);
         Map<UUID, Turn> old = new HashMap<>();
-        shoot.plan().list(Kind.TURN).forEach(turn -> old.put(turn.id(), turn));
+        shoot.plan().list(RecordKind.TURN).forEach(turn -> old.put(turn.id(), turn));
         for (int crew = 0; crew < order.size(); crew++) {
             Optional<UUID> shift = shoot.crews().get(crew).shiftId();
             int place = 0;
@@ -113,7 +113,7 @@ public final class WrittenOrder {
 
     /** Takes away what is written down, pins included; what was let go stays so. */
     public static Change.Batch forgotten(Plan plan) {
-        return Change.batch(plan.list(Kind.TURN).stream()
+        return Change.batch(plan.list(RecordKind.TURN).stream()
                 .filter(turn -> !turn.letGo())
                 .<Change>map((Turn turn) -> new Change.Remove(turn))
                 .toList());

@@ -114,12 +114,12 @@ public record Action(
     }
 
     private Action with(Part part) {
-        return Kind.ACTION.with(this, part);
+        return RecordKind.ACTION.with(this, part);
     }
 
     /** The same action with one field changed. */
     public Action with(String field, Object value) {
-        return Kind.ACTION.with(this, field, value);
+        return RecordKind.ACTION.with(this, field, value);
     }
 
     @Override

@@ -16,14 +16,14 @@ final class ActionView extends Sight implements AroundAction {
         super(plan.givens());
         this.action = action;
         this.shots = plan.shotsOf(action).stream().map(plan::view).toList();
-        this.shifts = plan.list(Kind.SHIFT);
+        this.shifts = plan.list(RecordKind.SHIFT);
         this.state = plan.stateOf(action);
     }
 
     @Override
     @SuppressWarnings("unchecked")
-    public <R extends PlanRecord> List<R> list(Kind<R> kind) {
-        return kind == Kind.SHIFT ? (List<R>) shifts : super.list(kind);
+    public <R extends PlanRecord> List<R> list(RecordKind<R> kind) {
+        return kind == RecordKind.SHIFT ? (List<R>) shifts : super.list(kind);
     }
 
     @Override
@@ -77,21 +77,21 @@ final class ActionView extends Sight implements AroundAction {
     }
 
     @Override
-    public <T> T once(Class<T> what, Shot of, Function<Around, T> work) {
+    public <T> T remember(Class<T> what, Shot of, Function<Around, T> work) {
         return shots.stream()
                 .filter(one -> one.shot() == of)
                 .findFirst()
-                .map(one -> one.once(what, of, work))
+                .map(one -> one.remember(what, of, work))
                 .orElseGet(() -> work.apply(this));
     }
 
     @Override
-    public <T> T once(Class<T> what, Action of, Function<AroundAction, T> work) {
+    public <T> T remember(Class<T> what, Action of, Function<AroundAction, T> work) {
         return of == action ? remembered(what, work) : work.apply(this);
     }
 
     <T> T remembered(Class<T> what, Function<AroundAction, T> work) {
-        return once(what, () -> work.apply(this));
+        return remember(what, () -> work.apply(this));
     }
 
     @Override

@@ -18,7 +18,7 @@ public record Adjustment(UUID id, Threshold threshold, double value) implements 
     }
 
     public Adjustment withValue(double value) {
-        return Kind.ADJUSTMENT.with(this, "value", value);
+        return RecordKind.ADJUSTMENT.with(this, "value", value);
     }
 
     @Override

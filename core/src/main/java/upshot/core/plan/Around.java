@@ -35,10 +35,10 @@ public interface Around extends Givens {
      *
      * @param what the type of the answer, which stands for the question too
      */
-    <T> T once(Class<T> what, Shot of, Function<Around, T> work);
+    <T> T remember(Class<T> what, Shot of, Function<Around, T> work);
 
     /** Whom a shot shows: its own subject, or the action's. */
     default Subject subjectOf(Shot shot) {
-        return shot.subjectId().map(id -> get(Kind.SUBJECT, id)).orElseGet(() -> subjectOf(actionOf(shot)));
+        return shot.subjectId().map(id -> get(RecordKind.SUBJECT, id)).orElseGet(() -> subjectOf(actionOf(shot)));
     }
 }

@@ -9,5 +9,5 @@ public interface AroundAction extends Around {
     List<Shot> shotsOf(Action action);
 
     /** The same as for a shot. */
-    <T> T once(Class<T> what, Action of, Function<AroundAction, T> work);
+    <T> T remember(Class<T> what, Action of, Function<AroundAction, T> work);
 }

@@ -133,19 +133,19 @@ public record Brief(
     }
 
     public Brief withWrapTime(LocalTime wrapTime) {
-        return Kind.BRIEF.with(this, "wrapTime", wrapTime);
+        return RecordKind.BRIEF.with(this, "wrapTime", wrapTime);
     }
 
     public Brief withZone(String zone) {
-        return Kind.BRIEF.with(this, "zone", zone);
+        return RecordKind.BRIEF.with(this, "zone", zone);
     }
 
     public Brief withCoordinates(Optional<Coordinates> coordinates) {
-        return Kind.BRIEF.with(this, "coordinates", coordinates);
+        return RecordKind.BRIEF.with(this, "coordinates", coordinates);
     }
 
     public Brief withName(String name) {
-        return Kind.BRIEF.with(this, "name", name);
+        return RecordKind.BRIEF.with(this, "name", name);
     }
 
     @Override

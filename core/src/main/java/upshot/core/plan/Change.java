@@ -49,7 +49,7 @@ public sealed interface Change {
      *
      * @param before what the field holds now; anything else is a conflict
      */
-    record Set(Kind<?> kind, UUID id, String field, Object before, Object after) implements Change {
+    record Set(RecordKind<?> kind, UUID id, String field, Object before, Object after) implements Change {
         @Override
         public Change inverse() {
             return new Set(kind, id, field, after, before);
@@ -83,7 +83,7 @@ public sealed interface Change {
 
     /** Sets a field of a record as the plan holds it now. */
     static Set set(PlanRecord present, String field, Object after) {
-        Kind<?> kind = Kind.of(present);
+        RecordKind<?> kind = RecordKind.of(present);
         Field found = kind.field(field).orElseThrow(() -> new IllegalArgumentException(kind + " has no " + field));
         return new Set(kind, present.id(), field, found.of(present), after);
     }
@@ -96,7 +96,7 @@ public sealed interface Change {
      */
     static <R extends PlanRecord> Change edit(R present, UnaryOperator<R> edit) {
         R edited = edit.apply(present);
-        Kind<R> kind = Kind.of(present);
+        RecordKind<R> kind = RecordKind.of(present);
         Deque<Field> left = new ArrayDeque<>(kind.fields().stream()
                 .filter(field -> !field.of(present).equals(field.of(edited)))
                 .toList());

@@ -13,7 +13,7 @@ public final class Conflict extends RuntimeException {
     private final transient Object present;
     private final transient Object wanted;
 
-    Conflict(Kind<?> kind, UUID id, String field, Object present, Object wanted, String message) {
+    Conflict(RecordKind<?> kind, UUID id, String field, Object present, Object wanted, String message) {
         super(message);
         this.kind = kind.name();
         this.id = id;

@@ -10,10 +10,10 @@ import java.util.UUID;
 /** The one mutable moment of a plan: changes are applied to copies of the maps they touch, then all is checked. */
 final class Draft {
 
-    private final Map<Kind<?>, Map<UUID, PlanRecord>> records;
-    private final Set<Kind<?>> copied = new HashSet<>();
+    private final Map<RecordKind<?>, Map<UUID, PlanRecord>> records;
+    private final Set<RecordKind<?>> copied = new HashSet<>();
 
-    Draft(Map<Kind<?>, Map<UUID, PlanRecord>> records) {
+    Draft(Map<RecordKind<?>, Map<UUID, PlanRecord>> records) {
         this.records = new HashMap<>(records);
     }
 
@@ -30,12 +30,12 @@ final class Draft {
     }
 
     /** What the changes have led to; untouched kinds share their maps with the plan they came from. */
-    Map<Kind<?>, Map<UUID, PlanRecord>> records() {
+    Map<RecordKind<?>, Map<UUID, PlanRecord>> records() {
         return records;
     }
 
     private void add(PlanRecord added) {
-        Kind<?> kind = Kind.of(added);
+        RecordKind<?> kind = RecordKind.of(added);
         PlanRecord present = mutable(kind).putIfAbsent(added.id(), added);
         if (present != null) {
             throw new Conflict(
@@ -44,7 +44,7 @@ final class Draft {
     }
 
     private void remove(PlanRecord removed) {
-        Kind<?> kind = Kind.of(removed);
+        RecordKind<?> kind = RecordKind.of(removed);
         PlanRecord present = mutable(kind).get(removed.id());
         if (present == null) {
             throw gone(kind, removed.id(), null);
@@ -61,7 +61,7 @@ final class Draft {
         mutable(kind).remove(removed.id());
     }
 
-    private <R extends PlanRecord> void set(Change.Set set, Kind<R> kind) {
+    private <R extends PlanRecord> void set(Change.Set set, RecordKind<R> kind) {
         PlanRecord present = mutable(kind).get(set.id());
         if (present == null) {
             throw gone(kind, set.id(), set.after());
@@ -82,11 +82,11 @@ final class Draft {
         mutable(kind).put(set.id(), kind.with(kind.type().cast(present), set.field(), set.after()));
     }
 
-    private static Conflict gone(Kind<?> kind, UUID id, Object wanted) {
+    private static Conflict gone(RecordKind<?> kind, UUID id, Object wanted) {
         return new Conflict(kind, id, "", null, wanted, "This %s has been removed.".formatted(kind.name()));
     }
 
-    private Map<UUID, PlanRecord> mutable(Kind<?> kind) {
+    private Map<UUID, PlanRecord> mutable(RecordKind<?> kind) {
         if (copied.add(kind)) {
             records.put(kind, new LinkedHashMap<>(records.get(kind)));
         }

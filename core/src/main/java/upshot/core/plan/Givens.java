@@ -21,14 +21,14 @@ public interface Givens {
      *
      * @throws IllegalArgumentException for a kind that is not in sight from here
      */
-    <R extends PlanRecord> List<R> list(Kind<R> kind);
+    <R extends PlanRecord> List<R> list(RecordKind<R> kind);
 
     /**
      * The record with this id, when there is one.
      *
      * @throws IllegalArgumentException for a kind that is not in sight from here
      */
-    <R extends PlanRecord> Optional<R> find(Kind<R> kind, UUID id);
+    <R extends PlanRecord> Optional<R> find(RecordKind<R> kind, UUID id);
 
     List<Mode> modesOf(Body body);
 
@@ -36,10 +36,10 @@ public interface Givens {
     List<Performer> performersOf(Action action);
 
     /** What follows from all this, worked out the first time it is asked for. */
-    <T> T once(Class<T> what, Supplier<T> work);
+    <T> T remember(Class<T> what, Supplier<T> work);
 
     /** The record with this id, which must be there. */
-    default <R extends PlanRecord> R get(Kind<R> kind, UUID id) {
+    default <R extends PlanRecord> R get(RecordKind<R> kind, UUID id) {
         return find(kind, id).orElseThrow(() -> new IllegalArgumentException("No %s %s".formatted(kind, id)));
     }
 
@@ -48,24 +48,24 @@ public interface Givens {
         return adjustment(threshold).map(Adjustment::value).orElse(threshold.usual());
     }
 
-    default List<Beat> beats() {
-        return list(Kind.BEAT);
+    default List<StoryBeat> beats() {
+        return list(RecordKind.BEAT);
     }
 
     default List<Spot> spots() {
-        return list(Kind.SPOT);
+        return list(RecordKind.SPOT);
     }
 
     default List<Subject> subjects() {
-        return list(Kind.SUBJECT);
+        return list(RecordKind.SUBJECT);
     }
 
     default List<Body> bodies() {
-        return list(Kind.BODY);
+        return list(RecordKind.BODY);
     }
 
     default List<Lens> lenses() {
-        return list(Kind.LENS);
+        return list(RecordKind.LENS);
     }
 
     /** The mode in which a body records a rate, if it can. */
@@ -74,10 +74,10 @@ public interface Givens {
     }
 
     default Subject subjectOf(Action action) {
-        return get(Kind.SUBJECT, action.subjectId());
+        return get(RecordKind.SUBJECT, action.subjectId());
     }
 
     default Spot spotOf(Action action) {
-        return get(Kind.SPOT, action.spotId());
+        return get(RecordKind.SPOT, action.spotId());
     }
 }

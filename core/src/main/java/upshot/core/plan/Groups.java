@@ -30,19 +30,24 @@ record Groups(
                 kept(
                         plan,
                         before,
-                        Kind.PERFORMER,
+                        RecordKind.PERFORMER,
                         Groups::performersByAction,
-                        () -> by(plan.list(Kind.PERFORMER), Performer::actionId)),
-                kept(plan, before, Kind.MODE, Groups::modesByBody, () -> by(plan.list(Kind.MODE), Mode::bodyId)),
-                kept(plan, before, Kind.ADJUSTMENT, Groups::adjustments, () -> adjusted(plan)),
-                kept(plan, before, Kind.SHOT, Groups::shotsByAction, () -> by(plan.shots(), Shot::actionId)),
-                kept(plan, before, Kind.USE, Groups::usesByShot, () -> by(plan.uses(), Use::shotId)),
-                kept(plan, before, Kind.USE, Groups::nextUse, () -> followers(plan.uses())),
-                kept(plan, before, Kind.ACTION, Groups::statesByThing, () -> states(plan.actions())));
+                        () -> by(plan.list(RecordKind.PERFORMER), Performer::actionId)),
+                kept(
+                        plan,
+                        before,
+                        RecordKind.MODE,
+                        Groups::modesByBody,
+                        () -> by(plan.list(RecordKind.MODE), Mode::bodyId)),
+                kept(plan, before, RecordKind.ADJUSTMENT, Groups::adjustments, () -> adjusted(plan)),
+                kept(plan, before, RecordKind.SHOT, Groups::shotsByAction, () -> by(plan.shots(), Shot::actionId)),
+                kept(plan, before, RecordKind.USE, Groups::usesByShot, () -> by(plan.uses(), Use::shotId)),
+                kept(plan, before, RecordKind.USE, Groups::nextUse, () -> followers(plan.uses())),
+                kept(plan, before, RecordKind.ACTION, Groups::statesByThing, () -> states(plan.actions())));
     }
 
     private static <T> T kept(
-            Plan plan, Optional<Plan> before, Kind<?> kind, Function<Groups, T> known, Supplier<T> made) {
+            Plan plan, Optional<Plan> before, RecordKind<?> kind, Function<Groups, T> known, Supplier<T> made) {
         return before.filter(earlier -> earlier.list(kind) == plan.list(kind))
                 .map(Plan::groups)
                 .map(known)
@@ -54,7 +59,7 @@ record Groups(
     }
 
     private static Map<Threshold, Adjustment> adjusted(Plan plan) {
-        return plan.list(Kind.ADJUSTMENT).stream()
+        return plan.list(RecordKind.ADJUSTMENT).stream()
                 .collect(Collectors.toMap(Adjustment::threshold, one -> one, (first, second) -> first));
     }
 

@@ -25,8 +25,8 @@ public final class Plan extends View implements AroundAction {
     private static final int MOST_REMEMBERED = 1000;
     private static final int REMEMBERED_OF_EACH = 4;
 
-    private final Map<Kind<?>, Map<UUID, PlanRecord>> records;
-    private final Map<Kind<?>, List<PlanRecord>> sorted = new HashMap<>();
+    private final Map<RecordKind<?>, Map<UUID, PlanRecord>> records;
+    private final Map<RecordKind<?>, List<PlanRecord>> sorted = new HashMap<>();
     private final Groups groups;
     private final PlanGivens givens;
     private final Memory memory;
@@ -36,12 +36,12 @@ public final class Plan extends View implements AroundAction {
     /**
      * @param before the plan that this one was made from; what has not changed since is not checked and sorted again
      */
-    Plan(Map<Kind<?>, Map<UUID, PlanRecord>> records, Optional<Plan> before) {
+    Plan(Map<RecordKind<?>, Map<UUID, PlanRecord>> records, Optional<Plan> before) {
         this.records = Map.copyOf(records);
-        Predicate<Kind<?>> changed =
+        Predicate<RecordKind<?>> changed =
                 kind -> before.filter(earlier -> sharesWith(earlier, kind)).isEmpty();
         PlanRules.check(this, changed);
-        for (Kind<?> kind : Kind.PARENT_FIRST) {
+        for (RecordKind<?> kind : RecordKind.PARENT_FIRST) {
             boolean othersSame = PlanOrder.dependsOn(kind).stream()
                     .filter(one -> one != kind)
                     .noneMatch(changed);
@@ -54,14 +54,14 @@ public final class Plan extends View implements AroundAction {
                 + REMEMBERED_OF_EACH * (shots().size() + actions().size() + uses().size()));
     }
 
-    private boolean sharesWith(Plan other, Kind<?> kind) {
+    private boolean sharesWith(Plan other, RecordKind<?> kind) {
         return records.get(kind) == other.records.get(kind);
     }
 
     /**
      * @param before an earlier plan in which all that the order depends on beside the kind itself is the same
      */
-    private List<PlanRecord> inOrder(Kind<?> kind, Optional<Plan> before) {
+    private List<PlanRecord> inOrder(RecordKind<?> kind, Optional<Plan> before) {
         if (before.filter(earlier -> sharesWith(earlier, kind)).isPresent()) {
             return before.get().sorted.get(kind);
         }
@@ -76,10 +76,10 @@ public final class Plan extends View implements AroundAction {
      * @throws InvalidField when a reference is missing, a code is doubled or there is not exactly one brief
      */
     public static Plan of(Collection<? extends PlanRecord> all) {
-        Map<Kind<?>, Map<UUID, PlanRecord>> records = new HashMap<>();
-        Kind.PARENT_FIRST.forEach(kind -> records.put(kind, new LinkedHashMap<>()));
+        Map<RecordKind<?>, Map<UUID, PlanRecord>> records = new HashMap<>();
+        RecordKind.PARENT_FIRST.forEach(kind -> records.put(kind, new LinkedHashMap<>()));
         for (PlanRecord one : all) {
-            if (records.get(Kind.of(one)).put(one.id(), one) != null) {
+            if (records.get(RecordKind.of(one)).put(one.id(), one) != null) {
                 throw new InvalidField("id", "The id %s stands twice.".formatted(one.id()));
             }
         }
@@ -87,7 +87,7 @@ public final class Plan extends View implements AroundAction {
     }
 
     /** How many records of a kind a job can hold. */
-    public static int most(Kind<?> kind) {
+    public static int most(RecordKind<?> kind) {
         return PlanRules.most(kind);
     }
 
@@ -116,7 +116,7 @@ public final class Plan extends View implements AroundAction {
         return givens;
     }
 
-    Map<UUID, PlanRecord> byId(Kind<?> kind) {
+    Map<UUID, PlanRecord> byId(RecordKind<?> kind) {
         return records.get(kind);
     }
 
@@ -148,26 +148,26 @@ public final class Plan extends View implements AroundAction {
     /** Everything that makes up the kit, what is referred to first. */
     public List<PlanRecord> kit() {
         List<PlanRecord> kit = new ArrayList<>();
-        Kind.KIT.forEach(kind -> kit.addAll(list(kind)));
+        RecordKind.KIT.forEach(kind -> kit.addAll(list(kind)));
         return List.copyOf(kit);
     }
 
     /** In story order: by beat, then within it. */
     public List<Action> actions() {
-        return list(Kind.ACTION);
+        return list(RecordKind.ACTION);
     }
 
     /** In story order of their actions, then by rank. */
     public List<Shot> shots() {
-        return list(Kind.SHOT);
+        return list(RecordKind.SHOT);
     }
 
     /** In edit order. */
     public List<Use> uses() {
-        return list(Kind.USE);
+        return list(RecordKind.USE);
     }
 
-    public List<Action> actionsOf(Beat beat) {
+    public List<Action> actionsOf(StoryBeat beat) {
         return actions().stream()
                 .filter(action -> action.beatId().equals(beat.id()))
                 .toList();
@@ -190,7 +190,7 @@ public final class Plan extends View implements AroundAction {
 
     @Override
     public Action actionOf(Shot shot) {
-        return get(Kind.ACTION, shot.actionId());
+        return get(RecordKind.ACTION, shot.actionId());
     }
 
     @Override
@@ -212,22 +212,22 @@ public final class Plan extends View implements AroundAction {
     }
 
     public Shot shotOf(Use use) {
-        return get(Kind.SHOT, use.shotId());
+        return get(RecordKind.SHOT, use.shotId());
     }
 
     @Override
-    public <R extends PlanRecord> Optional<R> find(Kind<R> kind, UUID id) {
+    public <R extends PlanRecord> Optional<R> find(RecordKind<R> kind, UUID id) {
         return Optional.ofNullable(kind.type().cast(records.get(kind).get(id)));
     }
 
     /** All records of a kind in no particular order. */
-    public Collection<PlanRecord> all(Kind<?> kind) {
+    public Collection<PlanRecord> all(RecordKind<?> kind) {
         return Collections.unmodifiableCollection(records.get(kind).values());
     }
 
     @Override
     @SuppressWarnings("unchecked")
-    public <R extends PlanRecord> List<R> list(Kind<R> kind) {
+    public <R extends PlanRecord> List<R> list(RecordKind<R> kind) {
         return (List<R>) sorted.get(kind);
     }
 
@@ -244,17 +244,17 @@ public final class Plan extends View implements AroundAction {
     }
 
     @Override
-    public <T> T once(Class<T> what, Shot of, Function<Around, T> work) {
+    public <T> T remember(Class<T> what, Shot of, Function<Around, T> work) {
         return has(of) ? view(of).remembered(what, work) : work.apply(this);
     }
 
     @Override
-    public <T> T once(Class<T> what, Action of, Function<AroundAction, T> work) {
+    public <T> T remember(Class<T> what, Action of, Function<AroundAction, T> work) {
         return has(of) ? view(of).remembered(what, work) : work.apply(this);
     }
 
     private boolean has(PlanRecord one) {
-        return records.get(Kind.of(one)).get(one.id()) == one;
+        return records.get(RecordKind.of(one)).get(one.id()) == one;
     }
 
     @Override

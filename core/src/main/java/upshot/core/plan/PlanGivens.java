@@ -12,14 +12,15 @@ import upshot.core.house.Threshold;
 final class PlanGivens extends View implements Givens {
 
     /** What is planned: all else is given. */
-    private static final Set<Kind<?>> PLANNED =
-            Set.of(Kind.ACTION, Kind.SHOT, Kind.USE, Kind.ACCEPTED, Kind.SHIFT, Kind.TURN);
+    private static final Set<RecordKind<?>> PLANNED = Set.of(
+            RecordKind.ACTION, RecordKind.SHOT, RecordKind.USE, RecordKind.ACCEPTED, RecordKind.SHIFT, RecordKind.TURN);
 
-    static final List<Kind<?>> GIVEN =
-            Kind.PARENT_FIRST.stream().filter(kind -> !PLANNED.contains(kind)).toList();
+    static final List<RecordKind<?>> GIVEN = RecordKind.PARENT_FIRST.stream()
+            .filter(kind -> !PLANNED.contains(kind))
+            .toList();
 
-    private final Map<Kind<?>, List<? extends PlanRecord>> lists = new HashMap<>();
-    private final Map<Kind<?>, Map<UUID, PlanRecord>> records = new HashMap<>();
+    private final Map<RecordKind<?>, List<? extends PlanRecord>> lists = new HashMap<>();
+    private final Map<RecordKind<?>, Map<UUID, PlanRecord>> records = new HashMap<>();
     private final Brief brief;
     private final HouseRules house;
     private final Map<UUID, List<Performer>> performersByAction;
@@ -27,12 +28,12 @@ final class PlanGivens extends View implements Givens {
     private final Map<Threshold, Adjustment> adjustments;
 
     private PlanGivens(Plan plan) {
-        for (Kind<?> kind : GIVEN) {
+        for (RecordKind<?> kind : GIVEN) {
             lists.put(kind, plan.list(kind));
             records.put(kind, plan.byId(kind));
         }
-        brief = plan.list(Kind.BRIEF).get(0);
-        house = plan.list(Kind.HOUSE).get(0);
+        brief = plan.list(RecordKind.BRIEF).get(0);
+        house = plan.list(RecordKind.HOUSE).get(0);
         performersByAction = plan.groups().performersByAction();
         modesByBody = plan.groups().modesByBody();
         adjustments = plan.groups().adjustments();
@@ -64,16 +65,16 @@ final class PlanGivens extends View implements Givens {
 
     @Override
     @SuppressWarnings("unchecked")
-    public <R extends PlanRecord> List<R> list(Kind<R> kind) {
+    public <R extends PlanRecord> List<R> list(RecordKind<R> kind) {
         return (List<R>) inSight(lists, kind);
     }
 
     @Override
-    public <R extends PlanRecord> Optional<R> find(Kind<R> kind, UUID id) {
+    public <R extends PlanRecord> Optional<R> find(RecordKind<R> kind, UUID id) {
         return Optional.ofNullable(kind.type().cast(inSight(records, kind).get(id)));
     }
 
-    private static <T> T inSight(Map<Kind<?>, T> all, Kind<?> kind) {
+    private static <T> T inSight(Map<RecordKind<?>, T> all, RecordKind<?> kind) {
         T found = all.get(kind);
         if (found == null) {
             throw new IllegalArgumentException("No %s is in sight from here.".formatted(kind));

@@ -15,13 +15,16 @@ final class PlanOrder {
             Comparator.comparingDouble(PlanRecord::rank).thenComparing(PlanRecord::id);
 
     /** The kinds on which the order of a kind depends, where it is not that kind alone. */
-    private static final Map<Kind<?>, Set<Kind<?>>> ORDERED_BY =
-            Map.of(Kind.ACTION, Set.of(Kind.ACTION, Kind.BEAT), Kind.SHOT, Set.of(Kind.SHOT, Kind.ACTION, Kind.BEAT));
+    private static final Map<RecordKind<?>, Set<RecordKind<?>>> ORDERED_BY = Map.of(
+            RecordKind.ACTION,
+            Set.of(RecordKind.ACTION, RecordKind.BEAT),
+            RecordKind.SHOT,
+            Set.of(RecordKind.SHOT, RecordKind.ACTION, RecordKind.BEAT));
 
     private PlanOrder() {}
 
     /** The kinds whose records decide the order of a kind. */
-    static Set<Kind<?>> dependsOn(Kind<?> kind) {
+    static Set<RecordKind<?>> dependsOn(RecordKind<?> kind) {
         return ORDERED_BY.getOrDefault(kind, Set.of(kind));
     }
 
@@ -42,15 +45,15 @@ final class PlanOrder {
         return inPlace ? Optional.of(List.of(now)) : Optional.empty();
     }
 
-    static Comparator<PlanRecord> of(Kind<?> kind, Plan plan) {
-        if (kind == Kind.ACTION) {
+    static Comparator<PlanRecord> of(RecordKind<?> kind, Plan plan) {
+        if (kind == RecordKind.ACTION) {
             return story(plan, plannedRecord -> (Action) plannedRecord).thenComparing(IN_ORDER);
         }
-        if (kind == Kind.SUBJECT) {
+        if (kind == RecordKind.SUBJECT) {
             return Comparator.comparing(PlanRecord::label, String.CASE_INSENSITIVE_ORDER)
                     .thenComparing(IN_ORDER);
         }
-        if (kind == Kind.SHOT) {
+        if (kind == RecordKind.SHOT) {
             return story(plan, plannedRecord -> plan.actionOf((Shot) plannedRecord))
                     .thenComparing(IN_ORDER);
         }
@@ -59,7 +62,7 @@ final class PlanOrder {
 
     private static Comparator<PlanRecord> story(Plan plan, Function<PlanRecord, Action> action) {
         Comparator<PlanRecord> byBeat = Comparator.comparingDouble(
-                one -> plan.get(Kind.BEAT, action.apply(one).beatId()).rank());
+                one -> plan.get(RecordKind.BEAT, action.apply(one).beatId()).rank());
         return byBeat.thenComparing(one -> action.apply(one).beatId())
                 .thenComparingDouble(one -> action.apply(one).rank())
                 .thenComparing(one -> action.apply(one).id());

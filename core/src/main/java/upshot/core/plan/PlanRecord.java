@@ -10,7 +10,7 @@ public sealed interface PlanRecord
                 TempoMark,
                 VoiceOver,
                 Moment,
-                Beat,
+                StoryBeat,
                 Spot,
                 Walk,
                 Subject,

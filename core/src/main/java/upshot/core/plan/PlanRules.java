@@ -13,60 +13,60 @@ import upshot.core.measure.Labelled;
 final class PlanRules {
 
     /** More than any job needs, and few enough that a hostile file cannot fill the memory. */
-    private static final Map<Kind<?>, Integer> MOST = Map.ofEntries(
-            Map.entry(Kind.BRIEF, 1),
-            Map.entry(Kind.HOUSE, 1),
-            Map.entry(Kind.ADJUSTMENT, Threshold.values().length),
-            Map.entry(Kind.TEMPO, 2000),
-            Map.entry(Kind.VOICE, 100),
-            Map.entry(Kind.MOMENT, 500),
-            Map.entry(Kind.BEAT, 100),
-            Map.entry(Kind.SPOT, 200),
-            Map.entry(Kind.WALK, 2000),
-            Map.entry(Kind.SUBJECT, 500),
-            Map.entry(Kind.BODY, 20),
-            Map.entry(Kind.MODE, 200),
-            Map.entry(Kind.LENS, 60),
-            Map.entry(Kind.DIOPTRE, 20),
-            Map.entry(Kind.ND, 20),
-            Map.entry(Kind.CARRIER, 40),
-            Map.entry(Kind.CARD, 40),
-            Map.entry(Kind.LIGHT, 60),
-            Map.entry(Kind.ACTION, 500),
-            Map.entry(Kind.PERFORMER, 1000),
-            Map.entry(Kind.SHOT, 3000),
-            Map.entry(Kind.USE, 5000),
-            Map.entry(Kind.ACCEPTED, 2000),
-            Map.entry(Kind.SHIFT, 20),
-            Map.entry(Kind.TURN, 3000));
+    private static final Map<RecordKind<?>, Integer> MOST = Map.ofEntries(
+            Map.entry(RecordKind.BRIEF, 1),
+            Map.entry(RecordKind.HOUSE, 1),
+            Map.entry(RecordKind.ADJUSTMENT, Threshold.values().length),
+            Map.entry(RecordKind.TEMPO, 2000),
+            Map.entry(RecordKind.VOICE, 100),
+            Map.entry(RecordKind.MOMENT, 500),
+            Map.entry(RecordKind.BEAT, 100),
+            Map.entry(RecordKind.SPOT, 200),
+            Map.entry(RecordKind.WALK, 2000),
+            Map.entry(RecordKind.SUBJECT, 500),
+            Map.entry(RecordKind.BODY, 20),
+            Map.entry(RecordKind.MODE, 200),
+            Map.entry(RecordKind.LENS, 60),
+            Map.entry(RecordKind.DIOPTRE, 20),
+            Map.entry(RecordKind.ND, 20),
+            Map.entry(RecordKind.CARRIER, 40),
+            Map.entry(RecordKind.CARD, 40),
+            Map.entry(RecordKind.LIGHT, 60),
+            Map.entry(RecordKind.ACTION, 500),
+            Map.entry(RecordKind.PERFORMER, 1000),
+            Map.entry(RecordKind.SHOT, 3000),
+            Map.entry(RecordKind.USE, 5000),
+            Map.entry(RecordKind.ACCEPTED, 2000),
+            Map.entry(RecordKind.SHIFT, 20),
+            Map.entry(RecordKind.TURN, 3000));
 
     private static final List<Distinct> DISTINCT = List.of(
-            new Distinct(Kind.ACTION, "codePrefix", "Two actions cannot both begin their codes with %s."),
-            new Distinct(Kind.SHOT, "code", "The code %s is taken."),
-            new Distinct(Kind.ADJUSTMENT, "threshold", "The threshold %s is moved already."),
-            new Distinct(Kind.TURN, "shotId", "That shot has its turn already."),
-            new Distinct(Kind.TEMPO, "atQuarter", "There is a tempo at quarter %s already."));
+            new Distinct(RecordKind.ACTION, "codePrefix", "Two actions cannot both begin their codes with %s."),
+            new Distinct(RecordKind.SHOT, "code", "The code %s is taken."),
+            new Distinct(RecordKind.ADJUSTMENT, "threshold", "The threshold %s is moved already."),
+            new Distinct(RecordKind.TURN, "shotId", "That shot has its turn already."),
+            new Distinct(RecordKind.TEMPO, "atQuarter", "There is a tempo at quarter %s already."));
 
     private PlanRules() {}
 
-    static int most(Kind<?> kind) {
+    static int most(RecordKind<?> kind) {
         return MOST.get(kind);
     }
 
     /**
      * @param changed whether records of a kind are others than in a plan that was checked before
      */
-    static void check(Plan plan, Predicate<Kind<?>> changed) {
+    static void check(Plan plan, Predicate<RecordKind<?>> changed) {
         MOST.forEach((kind, most) -> {
             if (plan.all(kind).size() > most) {
                 throw new InvalidField(
                         kind.name(), "A job can hold %d %ss, this would be more.".formatted(most, kind.name()));
             }
         });
-        if (plan.all(Kind.BRIEF).isEmpty()) {
+        if (plan.all(RecordKind.BRIEF).isEmpty()) {
             throw new InvalidField("brief", "The plan has no brief.");
         }
-        if (plan.all(Kind.HOUSE).isEmpty()) {
+        if (plan.all(RecordKind.HOUSE).isEmpty()) {
             throw new InvalidField("house", "The plan has no house rules.");
         }
         checkReferences(plan, changed);
@@ -74,10 +74,11 @@ final class PlanRules {
         DISTINCT.stream().filter(one -> changed.test(one.kind)).forEach(one -> one.check(plan));
     }
 
-    private static void checkReferences(Plan plan, Predicate<Kind<?>> changed) {
-        for (Kind<?> kind : Kind.PARENT_FIRST) {
+    private static void checkReferences(Plan plan, Predicate<RecordKind<?>> changed) {
+        for (RecordKind<?> kind : RecordKind.PARENT_FIRST) {
             for (Field field : kind.references()) {
-                Kind<?> target = Kind.named(field.refersTo().orElseThrow()).orElseThrow();
+                RecordKind<?> target =
+                        RecordKind.named(field.refersTo().orElseThrow()).orElseThrow();
                 if (!changed.test(kind) && !changed.test(target)) {
                     continue;
                 }
@@ -95,12 +96,12 @@ final class PlanRules {
     }
 
     private static void checkKit(Plan plan) {
-        if (plan.all(Kind.BODY).isEmpty()) {
+        if (plan.all(RecordKind.BODY).isEmpty()) {
             throw new InvalidField("body", "A job needs at least one camera body.");
         }
         Set<UUID> recording = new HashSet<>();
-        plan.all(Kind.MODE).forEach(mode -> recording.add(((Mode) mode).bodyId()));
-        for (PlanRecord body : plan.all(Kind.BODY)) {
+        plan.all(RecordKind.MODE).forEach(mode -> recording.add(((Mode) mode).bodyId()));
+        for (PlanRecord body : plan.all(RecordKind.BODY)) {
             if (!recording.contains(body.id())) {
                 throw new InvalidField(
                         "mode", "%s needs at least one mode in which it records.".formatted(body.label()));
@@ -109,7 +110,7 @@ final class PlanRules {
     }
 
     /** A field that no two records of a kind may share. */
-    private record Distinct(Kind<?> kind, String name, String message) {
+    private record Distinct(RecordKind<?> kind, String name, String message) {
 
         void check(Plan plan) {
             Field field = kind.field(name).orElseThrow();

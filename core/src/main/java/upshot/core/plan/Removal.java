@@ -27,7 +27,7 @@ public final class Removal {
     }
 
     private static void expand(Plan plan, PlanRecord removed, List<Change> removes) {
-        for (Kind<?> kind : Kind.PARENT_FIRST) {
+        for (RecordKind<?> kind : RecordKind.PARENT_FIRST) {
             for (PlanRecord one : plan.list(kind)) {
                 if (refers(one, removed) && removes.stream().noneMatch(change -> removes(change, one))) {
                     expand(plan, one, removes);
@@ -38,8 +38,8 @@ public final class Removal {
     }
 
     private static boolean refers(PlanRecord one, PlanRecord target) {
-        String kind = Kind.of(target).name();
-        return Kind.of(one).references().stream()
+        String kind = RecordKind.of(target).name();
+        return RecordKind.of(one).references().stream()
                 .anyMatch(field -> field.refersTo().orElseThrow().equals(kind)
                         && field.reference(one).filter(target.id()::equals).isPresent());
     }

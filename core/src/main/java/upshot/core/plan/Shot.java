@@ -223,12 +223,12 @@ public record Shot(
     }
 
     private Shot with(Part part) {
-        return Kind.SHOT.with(this, part);
+        return RecordKind.SHOT.with(this, part);
     }
 
     /** The same shot with one field changed. */
     public Shot with(String field, Object value) {
-        return Kind.SHOT.with(this, field, value);
+        return RecordKind.SHOT.with(this, field, value);
     }
 
     @Override

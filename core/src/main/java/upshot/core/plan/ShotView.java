@@ -80,12 +80,12 @@ public final class ShotView extends Sight implements Around {
     }
 
     @Override
-    public <T> T once(Class<T> what, Shot of, Function<Around, T> work) {
+    public <T> T remember(Class<T> what, Shot of, Function<Around, T> work) {
         return of == shot ? remembered(what, work) : work.apply(this);
     }
 
     <T> T remembered(Class<T> what, Function<Around, T> work) {
-        return once(what, () -> work.apply(this));
+        return remember(what, () -> work.apply(this));
     }
 
     @Override

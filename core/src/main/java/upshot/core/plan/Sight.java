@@ -38,12 +38,12 @@ public abstract class Sight extends View implements Givens {
     }
 
     @Override
-    public <R extends PlanRecord> List<R> list(Kind<R> kind) {
+    public <R extends PlanRecord> List<R> list(RecordKind<R> kind) {
         return givens.list(kind);
     }
 
     @Override
-    public final <R extends PlanRecord> Optional<R> find(Kind<R> kind, UUID id) {
+    public final <R extends PlanRecord> Optional<R> find(RecordKind<R> kind, UUID id) {
         return givens.find(kind, id);
     }
 

@@ -110,19 +110,19 @@ public record Spot(
 
     /** The same spot with one field changed. */
     public Spot with(String field, Object value) {
-        return Kind.SPOT.with(this, field, value);
+        return RecordKind.SPOT.with(this, field, value);
     }
 
     public Spot withOpensTime(Optional<LocalTime> opensTime) {
-        return Kind.SPOT.with(this, "opensTime", opensTime);
+        return RecordKind.SPOT.with(this, "opensTime", opensTime);
     }
 
     public Spot withRank(double rank) {
-        return Kind.SPOT.with(this, "rank", rank);
+        return RecordKind.SPOT.with(this, "rank", rank);
     }
 
     public Spot withLux(double lux) {
-        return Kind.SPOT.with(this, "lux", lux);
+        return RecordKind.SPOT.with(this, "lux", lux);
     }
 
     @Override

@@ -89,11 +89,11 @@ public record Subject(
     }
 
     public Subject withHeightM(double heightM) {
-        return Kind.SUBJECT.with(this, "heightM", heightM);
+        return RecordKind.SUBJECT.with(this, "heightM", heightM);
     }
 
     public Subject withUntilTime(Optional<LocalTime> untilTime) {
-        return Kind.SUBJECT.with(this, "untilTime", untilTime);
+        return RecordKind.SUBJECT.with(this, "untilTime", untilTime);
     }
 
     @Override

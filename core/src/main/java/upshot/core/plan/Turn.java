@@ -36,19 +36,19 @@ public record Turn(
     }
 
     public Turn withShiftId(Optional<UUID> shiftId) {
-        return Kind.TURN.with(this, "shiftId", shiftId);
+        return RecordKind.TURN.with(this, "shiftId", shiftId);
     }
 
     public Turn withRank(double rank) {
-        return Kind.TURN.with(this, "rank", rank);
+        return RecordKind.TURN.with(this, "rank", rank);
     }
 
     public Turn withPinnedTime(Optional<LocalTime> pinnedTime) {
-        return Kind.TURN.with(this, "pinnedTime", pinnedTime);
+        return RecordKind.TURN.with(this, "pinnedTime", pinnedTime);
     }
 
     public Turn withLetGo(boolean letGo) {
-        return Kind.TURN.with(this, "letGo", letGo);
+        return RecordKind.TURN.with(this, "letGo", letGo);
     }
 
     @Override

@@ -76,39 +76,39 @@ public record Use(
 
     /** The same use with one field changed. */
     public Use with(String field, Object value) {
-        return Kind.USE.with(this, field, value);
+        return RecordKind.USE.with(this, field, value);
     }
 
     public Use withFrameStep(double frameStep) {
-        return Kind.USE.with(this, "frameStep", frameStep);
+        return RecordKind.USE.with(this, "frameStep", frameStep);
     }
 
     public Use withFrames(int frames) {
-        return Kind.USE.with(this, "frames", frames);
+        return RecordKind.USE.with(this, "frames", frames);
     }
 
     public Use withEntry(Entry entry) {
-        return Kind.USE.with(this, "entry", entry);
+        return RecordKind.USE.with(this, "entry", entry);
     }
 
     public Use withJoinFrames(int joinFrames) {
-        return Kind.USE.with(this, "joinFrames", joinFrames);
+        return RecordKind.USE.with(this, "joinFrames", joinFrames);
     }
 
     public Use withRank(double rank) {
-        return Kind.USE.with(this, "rank", rank);
+        return RecordKind.USE.with(this, "rank", rank);
     }
 
     public Use withInS(Optional<Double> inS) {
-        return Kind.USE.with(this, "inS", inS);
+        return RecordKind.USE.with(this, "inS", inS);
     }
 
     public Use withShotId(UUID shotId) {
-        return Kind.USE.with(this, "shotId", shotId);
+        return RecordKind.USE.with(this, "shotId", shotId);
     }
 
     public Use withPinned(boolean pinned) {
-        return Kind.USE.with(this, "pinned", pinned);
+        return RecordKind.USE.with(this, "pinned", pinned);
     }
 
     @Override

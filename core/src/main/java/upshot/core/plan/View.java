@@ -19,7 +19,7 @@ public abstract class View {
      * @param what the class of the answer itself, which stands for the question too
      * @param work looks at nothing but this view
      */
-    public final <T> T once(Class<T> what, Supplier<T> work) {
+    public final <T> T remember(Class<T> what, Supplier<T> work) {
         Object answer = find(what);
         return what.cast(answer != null ? answer : add(work.get()));
     }

@@ -27,11 +27,11 @@ public record VoiceOver(UUID id, double startS, double endS, String words) imple
     }
 
     public VoiceOver withEndS(double endS) {
-        return Kind.VOICE.with(this, "endS", endS);
+        return RecordKind.VOICE.with(this, "endS", endS);
     }
 
     public VoiceOver withStartS(double startS) {
-        return Kind.VOICE.with(this, "startS", startS);
+        return RecordKind.VOICE.with(this, "startS", startS);
     }
 
     @Override

@@ -30,7 +30,7 @@ public record Walk(
     }
 
     public Walk withMinutes(double minutes) {
-        return Kind.WALK.with(this, "minutes", minutes);
+        return RecordKind.WALK.with(this, "minutes", minutes);
     }
 
     @Override

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.NdFilter;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.shot.ExposureLadder.Rung;
 
@@ -37,7 +37,7 @@ public final class DarkeningLadder {
         left -= add(rungs, aperture(shot, left));
         left -= add(rungs, iso(plan, shot, left));
         if (left > LEAST) {
-            rungs.add(new Rung(left, "%s more of ND".formatted(Say.stops(left)), Optional.empty()));
+            rungs.add(new Rung(left, "%s more of ND".formatted(Wording.stops(left)), Optional.empty()));
         }
         return rungs;
     }
@@ -50,12 +50,12 @@ public final class DarkeningLadder {
 
     /** The strongest filter of the kit that does not take too much. */
     private static Optional<Rung> nd(Around plan, Shot shot, double left) {
-        return plan.list(Kind.ND).stream()
+        return plan.list(RecordKind.ND).stream()
                 .filter(filter -> filter.stops() <= left + LEAST && shot.ndStops() + filter.stops() <= 20)
                 .max(Comparator.comparingDouble(NdFilter::stops))
                 .map(filter -> new Rung(
                         filter.stops(),
-                        "%s, %s".formatted(filter.name(), Say.stops(filter.stops())),
+                        "%s, %s".formatted(filter.name(), Wording.stops(filter.stops())),
                         Optional.of(Change.edit(shot, one -> one.withNdStops(shot.ndStops() + filter.stops())))));
     }
 
@@ -67,7 +67,7 @@ public final class DarkeningLadder {
                 ? Optional.empty()
                 : Optional.of(new Rung(
                         stops,
-                        "Shutter 1/%s, %s".formatted(Say.number(perSecond, 1), Say.stops(stops)),
+                        "Shutter 1/%s, %s".formatted(Wording.number(perSecond, 1), Wording.stops(stops)),
                         Optional.of(Change.edit(shot, one -> one.withShutterPerS(Optional.of(perSecond))))));
     }
 
@@ -79,7 +79,7 @@ public final class DarkeningLadder {
         double closed = Math.round(shot.apertureN() * Math.pow(2, stops / 2) * 100) / 100.0;
         return Optional.of(new Rung(
                 stops,
-                "Close to f/%s".formatted(Say.number(closed, 1)),
+                "Close to f/%s".formatted(Wording.number(closed, 1)),
                 Optional.of(Change.edit(shot, one -> one.withApertureN(closed)))));
     }
 

@@ -40,7 +40,7 @@ public record Exposing(Shutter shutter, NeededLight needed, double missingStops,
 
     /** The shutter chosen on the shot, or the school's: half open, or shorter for what is quick. */
     public static Shutter shutter(Around plan, Shot shot) {
-        return plan.once(Shutter.class, shot, around -> chosenOrUsual(around, shot));
+        return plan.remember(Shutter.class, shot, around -> chosenOrUsual(around, shot));
     }
 
     private static Shutter chosenOrUsual(Around plan, Shot shot) {

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Mend;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Glass;
 import upshot.core.ground.Stand;
 import upshot.core.optics.DepthOfField;
@@ -46,7 +46,7 @@ public final class ExposureLadder {
         missing -= add(rungs, aperture(plan, shot, missing));
         missing -= add(rungs, iso(plan, shot, missing));
         if (missing > 0.05) {
-            rungs.add(new Rung(missing, "%s of lamps".formatted(Say.stops(missing)), Optional.empty()));
+            rungs.add(new Rung(missing, "%s of lamps".formatted(Wording.stops(missing)), Optional.empty()));
         }
         return rungs;
     }
@@ -80,7 +80,7 @@ public final class ExposureLadder {
                 ? Optional.empty()
                 : Optional.of(new Rung(
                         stops,
-                        "Shutter 1/%s, %s".formatted(Say.number(perSecond, 1), Say.stops(stops)),
+                        "Shutter 1/%s, %s".formatted(Wording.number(perSecond, 1), Wording.stops(stops)),
                         Optional.of(Change.edit(shot, one -> one.withShutterPerS(Optional.of(perSecond))))));
     }
 
@@ -99,9 +99,9 @@ public final class ExposureLadder {
                 stops,
                 "Open to f/%s, sharp %s to %s"
                         .formatted(
-                                Say.number(Math.max(widest, opened), 1),
-                                Say.metres(depth.nearM()),
-                                Double.isInfinite(depth.farM()) ? "the horizon" : Say.metres(depth.farM())),
+                                Wording.number(Math.max(widest, opened), 1),
+                                Wording.metres(depth.nearM()),
+                                Double.isInfinite(depth.farM()) ? "the horizon" : Wording.metres(depth.farM())),
                 Optional.of(Change.edit(shot, one -> one.withApertureN(Math.max(widest, opened))))));
     }
 

@@ -6,8 +6,8 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
@@ -50,7 +50,11 @@ final class FocusPull implements ShotRule {
                 "Pull the focus.",
                 new Measured(until, limit, Quantity.METRES),
                 "Pull from %s to %s in %s s: sharp ends at %s."
-                        .formatted(Say.metres(from), Say.metres(until), Say.number(realS, 1), Say.metres(limit)),
+                        .formatted(
+                                Wording.metres(from),
+                                Wording.metres(until),
+                                Wording.number(realS, 1),
+                                Wording.metres(limit)),
                 List.of()));
     }
 }

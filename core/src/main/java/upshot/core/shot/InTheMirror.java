@@ -8,8 +8,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
@@ -74,11 +74,11 @@ final class InTheMirror implements ShotRule {
                 "It looks at the %s %s off square; within %s it shows the camera and its operator."
                         .formatted(
                                 pane(shot) ? "pane" : "mirror",
-                                Say.degrees(offSquareDeg(shot)),
-                                Say.degrees(limitDeg(plan, shot))),
+                                Wording.degrees(offSquareDeg(shot)),
+                                Wording.degrees(limitDeg(plan, shot))),
                 OtherBearing.smallest(plan, shot, turned -> !shows(plan, turned)).stream()
                         .map(bearing -> new Mend(
-                                "Shoot from bearing %s".formatted(Say.degrees(bearing)),
+                                "Shoot from bearing %s".formatted(Wording.degrees(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList());
     }

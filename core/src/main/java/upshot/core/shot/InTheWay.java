@@ -7,8 +7,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Floor;
 import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
@@ -48,12 +48,12 @@ final class InTheWay implements ShotRule {
                 new Measured(Stand.of(plan, shot).groundDistanceM(), 0, Quantity.METRES),
                 "%s back on bearing %s the camera stands in a part of %s that is closed to it."
                         .formatted(
-                                Say.metres(Stand.of(plan, shot).groundDistanceM()),
-                                Say.degrees(shot.bearingDeg()),
+                                Wording.metres(Stand.of(plan, shot).groundDistanceM()),
+                                Wording.degrees(shot.bearingDeg()),
                                 spot.name()),
                 OtherBearing.smallest(plan, shot, turned -> !standsInZone(plan, turned)).stream()
                         .map(bearing -> new Mend(
-                                "Shoot from bearing %s".formatted(Say.degrees(bearing)),
+                                "Shoot from bearing %s".formatted(Wording.degrees(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList()));
     }

@@ -10,8 +10,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Shot;
@@ -55,13 +55,13 @@ final class LampFlicker implements ShotRule {
                                 shot.captureRate().label(),
                                 exposing.shutter(),
                                 spot.mainsHz(),
-                                Say.number(flicker.beatHz(), 1))
+                                Wording.number(flicker.beatHz(), 1))
                 : "%s frames at %s under lamps on %d Hz stand still as bands, %s %% deep."
                         .formatted(
                                 shot.captureRate().label(),
                                 exposing.shutter(),
                                 spot.mainsHz(),
-                                Say.number(100 * flicker.depth(), 0));
+                                Wording.number(100 * flicker.depth(), 0));
         return new Finding(
                 id(),
                 beats ? Status.BREAK : Status.WATCH,
@@ -80,7 +80,7 @@ final class LampFlicker implements ShotRule {
             double perSecond = (double) pulses / whole;
             if (clear(plan, shot.withShutterPerS(Optional.of(perSecond)))) {
                 mends.add(new Mend(
-                        "Shutter 1/%s".formatted(Say.number(perSecond, 1)),
+                        "Shutter 1/%s".formatted(Wording.number(perSecond, 1)),
                         Change.edit(shot, one -> one.withShutterPerS(Optional.of(perSecond)))));
             }
         }

@@ -8,8 +8,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
 import upshot.core.plan.Around;
@@ -56,7 +56,7 @@ final class LeadRoom implements ShotRule {
                 "No room ahead.",
                 new Measured(100 * ahead, 100 * LEAST_AHEAD, Quantity.PERCENT),
                 "It goes %s and stands in the %s: %s %% of the picture lie ahead."
-                        .formatted(travel.label(), shot.placement().label(), Say.number(100 * ahead, 0)),
+                        .formatted(travel.label(), shot.placement().label(), Wording.number(100 * ahead, 0)),
                 List.of(new Mend(
                         "Place it in the %s".formatted(other.label()),
                         Change.edit(shot, one -> one.withPlacement(other))))));

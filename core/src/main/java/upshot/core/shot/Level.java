@@ -8,8 +8,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Shot;
@@ -47,7 +47,7 @@ final class Level implements ShotRule {
                 "Not level.",
                 new Measured(off, WITHIN_DEG, Quantity.DEGREES),
                 "The horizon falls off by %s°; past %s° it looks like a slip."
-                        .formatted(Say.number(off, 1), Say.number(WITHIN_DEG, 0)),
+                        .formatted(Wording.number(off, 1), Wording.number(WITHIN_DEG, 0)),
                 List.of(
                         new Mend("Level it", Change.edit(shot, one -> one.withRollDeg(0.0))),
                         new Mend("It is meant", Change.edit(shot, one -> one.withRollMeant(true))))));

@@ -9,8 +9,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Around;
@@ -74,7 +74,7 @@ final class LightInView implements ShotRule {
                 double bearing = Degrees.wrap(lamp.bearingDeg + way * turn);
                 if (mends.isEmpty() && offViewDeg(plan, shot, bearing) >= half) {
                     mends.add(new Mend(
-                            "Move the %s to bearing %s".formatted(lamp.name, Say.degrees(bearing)),
+                            "Move the %s to bearing %s".formatted(lamp.name, Wording.degrees(bearing)),
                             Change.set(shot, lamp.field, Optional.of(bearing))));
                 }
             }
@@ -87,7 +87,7 @@ final class LightInView implements ShotRule {
                 "A lamp is in the picture.",
                 new Measured(off, half, Quantity.DEGREES),
                 "The %s stands %s off the middle of the view, and the picture reaches %s to either side."
-                        .formatted(lamp.name, Say.degrees(off), Say.degrees(half)),
+                        .formatted(lamp.name, Wording.degrees(off), Wording.degrees(half)),
                 mends);
     }
 }

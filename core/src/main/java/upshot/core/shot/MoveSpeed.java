@@ -8,8 +8,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
@@ -62,13 +62,13 @@ final class MoveSpeed implements ShotRule {
                 new Measured(speed, quickest, Quantity.METRES_PER_SECOND),
                 "%s in %s s of screen is %s m/s for the camera; %s m/s is what it does."
                         .formatted(
-                                Say.metres(shot.moveM()),
-                                Say.number(moving.screenS(), 2),
-                                Say.number(speed, 2),
-                                Say.number(quickest, 1)),
+                                Wording.metres(shot.moveM()),
+                                Wording.number(moving.screenS(), 2),
+                                Wording.number(speed, 2),
+                                Wording.number(quickest, 1)),
                 most > 0
                         ? List.of(new Mend(
-                                "Move %s".formatted(Say.metres(floor(most))),
+                                "Move %s".formatted(Wording.metres(floor(most))),
                                 Change.edit(shot, one -> one.withMoveM(floor(most)))))
                         : List.of(new Mend("Keep still", Change.edit(shot, one -> one.withMove(Move.STILL))))));
     }
@@ -87,12 +87,13 @@ final class MoveSpeed implements ShotRule {
                     new Measured(speed, PAN_DEG_PER_S, Quantity.DEGREES_PER_SECOND),
                     "%s in %s s of screen is %s a second; %s is the most."
                             .formatted(
-                                    Say.degrees(shot.turnDeg()),
-                                    Say.number(moving.screenS(), 2),
-                                    Say.degrees(speed),
-                                    Say.degrees(PAN_DEG_PER_S)),
+                                    Wording.degrees(shot.turnDeg()),
+                                    Wording.number(moving.screenS(), 2),
+                                    Wording.degrees(speed),
+                                    Wording.degrees(PAN_DEG_PER_S)),
                     List.of(new Mend(
-                            "Turn %s".formatted(Say.degrees(most)), Change.edit(shot, one -> one.withTurnDeg(most))))));
+                            "Turn %s".formatted(Wording.degrees(most)),
+                            Change.edit(shot, one -> one.withTurnDeg(most))))));
         }
         boolean followsMover = shot.reason() == MoveReason.FOLLOWS;
         if (followsMover || moving.screenS() >= smoothS - ROUNDING) {
@@ -106,10 +107,10 @@ final class MoveSpeed implements ShotRule {
                 new Measured(moving.screenS(), smoothS, Quantity.SECONDS),
                 "%s across a field of %s is smooth from %s s of screen on, this has %s."
                         .formatted(
-                                Say.degrees(shot.turnDeg()),
-                                Say.degrees(moving.fieldDeg()),
-                                Say.number(smoothS, 1),
-                                Say.number(moving.screenS(), 2)),
+                                Wording.degrees(shot.turnDeg()),
+                                Wording.degrees(moving.fieldDeg()),
+                                Wording.number(smoothS, 1),
+                                Wording.number(moving.screenS(), 2)),
                 List.of(new Mend("It follows a mover", Change.edit(shot, one -> one.withReason(MoveReason.FOLLOWS))))));
     }
 

@@ -8,8 +8,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
@@ -61,7 +61,7 @@ final class OneMove implements ShotRule {
                 "More than one move.",
                 new Measured(moves.size(), 1, Quantity.COUNT),
                 "%s in one shot: the editor can cut into neither. One move a shot, or split it into single moves."
-                        .formatted(Say.capital(String.join(" and ", moves))),
+                        .formatted(Wording.capital(String.join(" and ", moves))),
                 mends));
     }
 

@@ -7,8 +7,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
@@ -48,11 +48,11 @@ final class OutOfReach implements ShotRule {
                 "Cannot be framed from there.",
                 new Measured(rise, stand.distanceM(), Quantity.METRES),
                 "The lens frames this from %s, but the camera is %s above or below its aim."
-                        .formatted(Say.metres(stand.distanceM()), Say.metres(rise)),
+                        .formatted(Wording.metres(stand.distanceM()), Wording.metres(rise)),
                 level > ShotPosition.HIGHEST_M
                         ? List.of()
                         : List.of(new Mend(
-                                "Bring the camera to %s".formatted(Say.metres(level)),
+                                "Bring the camera to %s".formatted(Wording.metres(level)),
                                 Change.edit(shot, one -> one.withCameraHeightM(level))))));
     }
 }

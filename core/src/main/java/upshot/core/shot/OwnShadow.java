@@ -7,8 +7,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
 import upshot.core.light.SunOnView;
@@ -61,16 +61,16 @@ final class OwnShadow implements ShotRule {
                 "About %s the sun stands behind the camera, %s up: its shadow reaches %s and the subject is %s away."
                         .formatted(
                                 sun.hour().clock(sun.hour().at()).withSecond(0).withNano(0),
-                                Say.degrees(sun.altitudeDeg()),
-                                Say.metres(shadowM(shot, sun)),
-                                Say.metres(reach)),
+                                Wording.degrees(sun.altitudeDeg()),
+                                Wording.metres(shadowM(shot, sun)),
+                                Wording.metres(reach)),
                 OtherBearing.smallest(
                                 plan,
                                 shot,
                                 turned -> behind(plan, turned, reach).isEmpty())
                         .stream()
                         .map(bearing -> new Mend(
-                                "Shoot from bearing %s".formatted(Say.degrees(bearing)),
+                                "Shoot from bearing %s".formatted(Wording.degrees(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList());
     }

@@ -7,8 +7,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Shot;
@@ -44,9 +44,9 @@ final class PunchedSoft implements ShotRule {
                 "Softer than it is delivered.",
                 new Measured(shot.punchIn(), most, Quantity.TIMES),
                 "A punch-in of %s× is wanted, the recorded picture has pixels for %s×."
-                        .formatted(Say.number(shot.punchIn(), 2), Say.number(most, 2)),
+                        .formatted(Wording.number(shot.punchIn(), 2), Wording.number(most, 2)),
                 List.of(new Mend(
-                        "Punch in %s×".formatted(Say.number(mended, 2)),
+                        "Punch in %s×".formatted(Wording.number(mended, 2)),
                         Change.edit(shot, one -> one.withPunchIn(mended))))));
     }
 }

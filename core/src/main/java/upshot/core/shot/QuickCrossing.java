@@ -9,8 +9,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
@@ -45,10 +45,10 @@ final class QuickCrossing implements ShotRule {
                 id(),
                 status,
                 List.of(shot.id()),
-                "Gone in %s s.".formatted(Say.number(crossing, 2)),
+                "Gone in %s s.".formatted(Wording.number(crossing, 2)),
                 new Measured(moving.screenS(), crossing, Quantity.SECONDS),
                 "The middle of the frame is crossed in %s s and the shot is on screen for %s s."
-                        .formatted(Say.number(crossing, 2), Say.number(moving.screenS(), 2)),
+                        .formatted(Wording.number(crossing, 2), Wording.number(moving.screenS(), 2)),
                 mends(plan, shot, moving)));
     }
 

@@ -3,8 +3,8 @@ package upshot.core.shot;
 import upshot.core.plan.Around;
 import upshot.core.plan.Body;
 import upshot.core.plan.Card;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Mode;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 
 /**
@@ -30,7 +30,7 @@ public record Recording(
                 ? Math.max(1, shot.captureRate().over(plan.brief().rate()))
                 : 1;
         double megabytes = mode.bitRateMbps() / 8 * rollS * scale;
-        double readerMbS = plan.list(Kind.CARD).stream()
+        double readerMbS = plan.list(RecordKind.CARD).stream()
                 .mapToDouble(Card::copyMegabytesPerS)
                 .max()
                 .orElse(0);

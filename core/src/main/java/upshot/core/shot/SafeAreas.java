@@ -7,8 +7,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
 import upshot.core.plan.Around;
@@ -63,7 +63,7 @@ final class SafeAreas implements ShotRule {
                 "Under the buttons.",
                 new Measured(100 * value, 100 * limit, Quantity.PERCENT),
                 "The eye goes to %s %% from the %s of an upright picture; %s %% are covered there."
-                        .formatted(Say.number(100 * value, 0), edge, Say.number(100 * limit, 0)),
+                        .formatted(Wording.number(100 * value, 0), edge, Wording.number(100 * limit, 0)),
                 List.of());
     }
 }

@@ -42,7 +42,7 @@ public record ShotNumbers(
     private static final double EITHER_SIDE_S = 2;
 
     public static ShotNumbers of(Around plan, Shot shot) {
-        return plan.once(ShotNumbers.class, shot, around -> workedOut(around, shot));
+        return plan.remember(ShotNumbers.class, shot, around -> workedOut(around, shot));
     }
 
     private static ShotNumbers workedOut(Around plan, Shot shot) {

@@ -50,7 +50,7 @@ public interface ShotRule extends Rule {
 
     /** What every rule says against a shot. */
     static List<Finding> judgeAll(Around plan, Shot shot) {
-        return plan.once(Said.class, shot, around -> new Said(judge(ALL, around, shot)))
+        return plan.remember(Said.class, shot, around -> new Said(judge(ALL, around, shot)))
                 .findings();
     }
 

@@ -8,8 +8,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
@@ -87,7 +87,7 @@ final class ShutterLook implements ShotRule {
                 title,
                 new Measured(value, limit, Quantity.DEGREES),
                 "%s at %s frames smears over %s of a shown frame; %s is the bound."
-                        .formatted(shutter, shot.captureRate().label(), Say.degrees(value), Say.degrees(limit)),
+                        .formatted(shutter, shot.captureRate().label(), Wording.degrees(value), Wording.degrees(limit)),
                 shot.shutterPerS().isPresent()
                         ? List.of(new Mend(
                                 "The school's shutter",

@@ -10,8 +10,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Glass;
 import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
@@ -55,9 +55,9 @@ final class TightRoom implements ShotRule {
                 "%s gives %s%s, this stands %s away."
                         .formatted(
                                 spot.name(),
-                                Say.metres(room),
+                                Wording.metres(room),
                                 room < spot.roomM() ? " on that side" : "",
-                                Say.metres(needed)),
+                                Wording.metres(needed)),
                 Stream.of(
                                 fittingLens(plan, shot, room).map(setting -> mend(shot, setting)),
                                 fittingSize(plan, shot, room),
@@ -94,7 +94,7 @@ final class TightRoom implements ShotRule {
     private static Optional<Mend> fittingSide(Around plan, Shot shot) {
         return OtherBearing.smallest(plan, shot, turned -> fits(plan, turned, Room.onThatSideM(plan, turned)))
                 .map(bearing -> new Mend(
-                        "Shoot from bearing %s".formatted(Say.degrees(bearing)),
+                        "Shoot from bearing %s".formatted(Wording.degrees(bearing)),
                         Change.edit(shot, one -> one.withBearingDeg(bearing))));
     }
 

@@ -9,16 +9,16 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Glass;
 import upshot.core.ground.Stand;
 import upshot.core.optics.CloseUp;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Dioptre;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Lens;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 
 /** The focus mark is nearer than the lens can be set, or a close-up glass in front of it does not suit the frame. */
@@ -76,10 +76,10 @@ final class TooClose implements ShotRule {
                     new Measured(through.distanceM(), through.tooWide() ? farthest : nearest, Quantity.METRES),
                     "With +%s in front the %s focuses from %s to %s."
                             .formatted(
-                                    Say.number(shot.dioptrePerM(), 1),
+                                    Wording.number(shot.dioptrePerM(), 1),
                                     lens.name(),
-                                    Say.metres(nearest),
-                                    Say.metres(farthest)),
+                                    Wording.metres(nearest),
+                                    Wording.metres(farthest)),
                     List.of(new Mend("Without the glass", Change.edit(shot, one -> one.withDioptrePerM(0.0)))));
         }
         double mark = markM(plan, shot);
@@ -89,7 +89,7 @@ final class TooClose implements ShotRule {
                 List.of(shot.id()),
                 "Too close for the %s.".formatted(lens.name()),
                 new Measured(mark, lens.nearLimitM(), Quantity.METRES),
-                "It focuses from %s, this needs %s.".formatted(Say.metres(lens.nearLimitM()), Say.metres(mark)),
+                "It focuses from %s, this needs %s.".formatted(Wording.metres(lens.nearLimitM()), Wording.metres(mark)),
                 mends(plan, shot));
     }
 
@@ -103,7 +103,7 @@ final class TooClose implements ShotRule {
                 .ifPresent(other -> mends.add(new Mend(
                         "Take the %s".formatted(other.label()),
                         Change.edit(shot, one -> one.withFocalLengthMm(other.focalLengthMm())))));
-        plan.list(Kind.DIOPTRE).stream()
+        plan.list(RecordKind.DIOPTRE).stream()
                 .filter(glass -> helps(plan, shot.withDioptrePerM(glass.strengthPerM())))
                 .min(Comparator.comparingDouble(Dioptre::strengthPerM))
                 .ifPresent(glass -> mends.add(

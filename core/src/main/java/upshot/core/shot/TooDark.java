@@ -7,8 +7,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 
@@ -46,16 +46,16 @@ final class TooDark implements ShotRule {
                 id(),
                 status,
                 List.of(shot.id()),
-                "Too dark by %s.".formatted(Say.stops(missing)),
+                "Too dark by %s.".formatted(Wording.stops(missing)),
                 new Measured(exposing.needed().lux(), spotLux, Quantity.LUX),
                 "%s s at f/%s and ISO %d wants %s lx, %s has %s."
                         .formatted(
                                 exposing.shutter(),
-                                Say.number(shot.apertureN(), 1),
+                                Wording.number(shot.apertureN(), 1),
                                 shot.iso(),
-                                Say.number(exposing.needed().lux(), 0),
+                                Wording.number(exposing.needed().lux(), 0),
                                 spotName,
-                                Say.number(spotLux, 0)),
+                                Wording.number(spotLux, 0)),
                 ExposureLadder.mends(plan, shot, missing)));
     }
 }

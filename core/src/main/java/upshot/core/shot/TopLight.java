@@ -10,8 +10,8 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.light.LightHour;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Around;
@@ -61,8 +61,8 @@ final class TopLight implements ShotRule {
                 "About %s the sun stands %s up, over %s: eyes lie in shadow. %s"
                         .formatted(
                                 hour.clock(hour.at()).withSecond(0).withNano(0),
-                                Say.degrees(sun.altitudeDeg()),
-                                Say.degrees(SunOnView.TOP_ABOVE_DEG),
+                                Wording.degrees(sun.altitudeDeg()),
+                                Wording.degrees(SunOnView.TOP_ABOVE_DEG),
                                 when),
                 List.<Mend>of());
     }

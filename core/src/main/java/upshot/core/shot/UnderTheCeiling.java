@@ -9,13 +9,13 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Around;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 
 /** The camera is within 0.3 m of the ceiling, or past what its support reaches. */
@@ -45,20 +45,20 @@ final class UnderTheCeiling implements ShotRule {
         if (ceiling.isPresent() && shot.cameraHeightM() > ceiling.get() - CEILING_ROOM_M + ROUNDING) {
             double most = ceiling.get() - CEILING_ROOM_M;
             String why = "The ceiling is at %s and the camera needs %s below it."
-                    .formatted(Say.metres(ceiling.get()), Say.metres(CEILING_ROOM_M));
+                    .formatted(Wording.metres(ceiling.get()), Wording.metres(CEILING_ROOM_M));
             return Optional.of(finding(shot, "Under the ceiling.", most, why));
         }
         return reach(plan, shot).map(carrier -> {
             double bound = shot.cameraHeightM() > carrier.highestM() ? carrier.highestM() : carrier.lowestM();
             String why = "%s holds the camera from %s to %s up."
-                    .formatted(carrier.name(), Say.metres(carrier.lowestM()), Say.metres(carrier.highestM()));
+                    .formatted(carrier.name(), Wording.metres(carrier.lowestM()), Wording.metres(carrier.highestM()));
             return finding(shot, "Past the support's reach.", bound, why);
         });
     }
 
     /** The carrier of the kit that comes nearest, where none of its kind holds the camera at that height. */
     private static Optional<Carrier> reach(Around plan, Shot shot) {
-        List<Carrier> carriers = plan.list(Kind.CARRIER).stream()
+        List<Carrier> carriers = plan.list(RecordKind.CARRIER).stream()
                 .filter(carrier -> carrier.support() == shot.support())
                 .toList();
         double height = shot.cameraHeightM();
@@ -81,7 +81,7 @@ final class UnderTheCeiling implements ShotRule {
                 new Measured(shot.cameraHeightM(), bound, Quantity.METRES),
                 why,
                 List.of(new Mend(
-                        "Bring the camera to %s".formatted(Say.metres(mended)),
+                        "Bring the camera to %s".formatted(Wording.metres(mended)),
                         Change.edit(shot, one -> one.withCameraHeightM(mended)))));
     }
 }

@@ -7,8 +7,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Shot;
@@ -56,15 +56,15 @@ final class UnevenSteps implements ShotRule {
                 new Measured(step, Math.abs(even), Quantity.FRAMES),
                 step < 1
                         ? "Each captured frame is shown %s times: some have to be repeated or invented."
-                                .formatted(Say.number(1 / step, 2))
+                                .formatted(Wording.number(1 / step, 2))
                         : "Every %s. captured frame is shown: movement goes in uneven steps."
-                                .formatted(Say.number(step, 2)),
+                                .formatted(Wording.number(step, 2)),
                 List.of(new Mend(
                         "Play %s"
                                 .formatted(
                                         Math.abs(even) == 1
                                                 ? "every frame"
-                                                : "every %s. frame".formatted(Say.number(Math.abs(even), 0))),
+                                                : "every %s. frame".formatted(Wording.number(Math.abs(even), 0))),
                         Change.edit(use, one -> one.withFrameStep(even)))));
     }
 }

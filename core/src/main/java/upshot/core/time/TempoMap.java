@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import upshot.core.plan.Brief;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.TempoMark;
 
 /**
@@ -41,7 +41,7 @@ public record TempoMap(List<TempoMark> marks, double firstBeatS) {
     /** The job's music: the marks of a MIDI file, else one tempo throughout, else none. */
     public static Optional<TempoMap> of(Plan plan) {
         Brief brief = plan.brief();
-        List<TempoMark> read = plan.list(Kind.TEMPO);
+        List<TempoMark> read = plan.list(RecordKind.TEMPO);
         if (!read.isEmpty()) {
             return Optional.of(new TempoMap(read, brief.firstBeatS()));
         }

@@ -6,8 +6,8 @@ import java.util.UUID;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.plan.Accepted;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 
 /** Which findings somebody has looked at and lets stand. A watch that has become a break since is open again. */
@@ -20,7 +20,7 @@ public final class Acceptances {
     }
 
     public static Acceptances of(Plan plan) {
-        return new Acceptances(plan.list(Kind.ACCEPTED));
+        return new Acceptances(plan.list(RecordKind.ACCEPTED));
     }
 
     /** For a finding on a joint. */

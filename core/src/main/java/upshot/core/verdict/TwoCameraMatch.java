@@ -8,8 +8,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.Rule;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Likeness;
 import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
@@ -80,7 +80,7 @@ public final class TwoCameraMatch implements Rule {
                     "Two shutters in one run.",
                     new Measured(against, shutter, Quantity.DEGREES),
                     "The shutter of %s is open %s and that of %s %s: movement will look different."
-                            .formatted(one.code(), Say.degrees(shutter), other.code(), Say.degrees(against))));
+                            .formatted(one.code(), Wording.degrees(shutter), other.code(), Wording.degrees(against))));
         }
         if (one.lampsOff() != other.lampsOff()) {
             findings.add(watch(
@@ -102,8 +102,8 @@ public final class TwoCameraMatch implements Rule {
                             .formatted(
                                     one.code(),
                                     other.code(),
-                                    Say.degrees(likeness.angleDeg()),
-                                    Say.number(likeness.ratio(), 2))));
+                                    Wording.degrees(likeness.angleDeg()),
+                                    Wording.number(likeness.ratio(), 2))));
         }
         inThePicture(plan, one, other, findings);
         inThePicture(plan, other, one, findings);
@@ -123,7 +123,8 @@ public final class TwoCameraMatch implements Rule {
                     "A camera in the picture.",
                     new Measured(off, half, Quantity.DEGREES),
                     "The camera of %s stands %s off the middle of what %s sees, which reaches %s to each side. Move one, or note “%s” on it."
-                            .formatted(seen.code(), Say.degrees(off), looking.code(), Say.degrees(half), MASKED)));
+                            .formatted(
+                                    seen.code(), Wording.degrees(off), looking.code(), Wording.degrees(half), MASKED)));
         }
     }
 

@@ -9,8 +9,8 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
-import upshot.core.plan.Beat;
+import upshot.core.finding.Wording;
+import upshot.core.plan.StoryBeat;
 
 /**
  * A beat of the story is more than a second, and more than 15 %, longer or shorter than was asked for. Nothing was
@@ -48,19 +48,19 @@ final class BeatLength implements WholeRule {
                 .map(beat -> finding(cut, beat));
     }
 
-    private static List<Placed> uses(PaperCut cut, Beat beat) {
+    private static List<Placed> uses(PaperCut cut, StoryBeat beat) {
         return cut.uses().stream()
                 .filter(placed -> placed.action().beatId().equals(beat.id()))
                 .toList();
     }
 
-    private static double seconds(PaperCut cut, Beat beat) {
+    private static double seconds(PaperCut cut, StoryBeat beat) {
         return uses(cut, beat).stream()
                 .mapToDouble(placed -> Seconds.of(cut, placed))
                 .sum();
     }
 
-    private Finding finding(PaperCut cut, Beat beat) {
+    private Finding finding(PaperCut cut, StoryBeat beat) {
         double has = seconds(cut, beat);
         double wanted = beat.targetS().orElseThrow();
         return Seconds.watch(
@@ -69,7 +69,7 @@ final class BeatLength implements WholeRule {
                 has > wanted ? "A beat runs long." : "A beat is short.",
                 new Measured(has, wanted, Quantity.SECONDS),
                 "%s has %s s in the cut, %s s were meant for it."
-                        .formatted(beat.name(), Say.number(has, 1), Say.number(wanted, 1)),
+                        .formatted(beat.name(), Wording.number(has, 1), Wording.number(wanted, 1)),
                 List.of());
     }
 }

@@ -9,7 +9,7 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 
 /** More than eight seconds pass without a cutaway. */
 final class Cutaways implements WholeRule {
@@ -57,7 +57,7 @@ final class Cutaways implements WholeRule {
                 "Nothing to breathe.",
                 new Measured(longest, EVERY_S, Quantity.SECONDS),
                 "From %s s on there is no cutaway for %s s; one in eight lets the editor shorten and join."
-                        .formatted(Say.number(Seconds.of(cut, from), 1), Say.number(longest, 1)),
+                        .formatted(Wording.number(Seconds.of(cut, from), 1), Wording.number(longest, 1)),
                 List.of()));
     }
 }

@@ -9,7 +9,7 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.size.SizeClass;
 
 /** Nobody knows where this is: no wide within four seconds, or within 15 % of a longer cut. */
@@ -51,7 +51,7 @@ final class Established implements WholeRule {
                 new Measured(wide.isPresent() ? first : Seconds.of(cut, cut.frames()), latest, Quantity.SECONDS),
                 wide.isPresent()
                         ? "The first wide comes after %s s; by %s s a viewer wants to know where this is."
-                                .formatted(Say.number(first, 1), Say.number(latest, 1))
+                                .formatted(Wording.number(first, 1), Wording.number(latest, 1))
                         : "There is no wide in the cut: nobody will know where this is.",
                 List.of()));
     }

@@ -10,7 +10,7 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Support;
 
 /** Hand-held for more than twelve seconds on end. */
@@ -55,7 +55,7 @@ final class HandHeldRun implements WholeRule {
                         "Hand-held for long.",
                         new Measured(seconds, LONGEST_S, Quantity.SECONDS),
                         "From %s on it is hand-held for %s s: a braced picture between them lets the eye rest."
-                                .formatted(longest.get(0).shot().code(), Say.number(seconds, 1)),
+                                .formatted(longest.get(0).shot().code(), Wording.number(seconds, 1)),
                         List.of()));
     }
 

@@ -8,7 +8,7 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 
 /** The cut is not as long as the promo, to the frame. */
 final class Length implements WholeRule {
@@ -42,7 +42,7 @@ final class Length implements WholeRule {
                 "It is %d frames (%s s) %s than the promo's %d."
                         .formatted(
                                 Math.abs(missing),
-                                Say.number(Seconds.of(cut, Math.abs(missing)), 2),
+                                Wording.number(Seconds.of(cut, Math.abs(missing)), 2),
                                 missing > 0 ? "shorter" : "longer",
                                 target),
                 List.of()));

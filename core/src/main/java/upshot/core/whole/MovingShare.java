@@ -9,7 +9,7 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.MoveReason;
 
 /** More or fewer moving shots than the school wants, or moves without a reason. */
@@ -102,7 +102,7 @@ final class MovingShare implements WholeRule {
                 about,
                 title,
                 new Measured(100 * share, 100 * limit, Quantity.PERCENT),
-                "In %s %% of the seconds the camera moves; %s.".formatted(Say.number(100 * share, 0), wanted),
+                "In %s %% of the seconds the camera moves; %s.".formatted(Wording.number(100 * share, 0), wanted),
                 List.of()));
     }
 }

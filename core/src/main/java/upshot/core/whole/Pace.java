@@ -9,7 +9,7 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 
 /** All uses are about as long as one another, or more than four of one length follow each other. */
 final class Pace implements WholeRule {
@@ -50,7 +50,7 @@ final class Pace implements WholeRule {
                     "One pace.",
                     new Measured((double) longest / shortest, LONGEST_BY, Quantity.TIMES),
                     "The longest use is %s times the shortest; twice and more gives it a pulse."
-                            .formatted(Say.number((double) longest / shortest, 2)),
+                            .formatted(Wording.number((double) longest / shortest, 2)),
                     List.of()));
         }
         for (int i = 0; i + MOST_ALIKE < cut.uses().size(); i++) {

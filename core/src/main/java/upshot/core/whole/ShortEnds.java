@@ -10,7 +10,7 @@ import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Change;
 
 /** The first or the last use is shorter than two seconds. */
@@ -54,7 +54,7 @@ final class ShortEnds implements WholeRule {
                         : "It %s in haste.".formatted(brief.get(0).index() == 0 ? "begins" : "ends"),
                 new Measured(Seconds.of(cut, brief.get(0)), LEAST_S, Quantity.SECONDS),
                 "%s is on screen for %s s; two are wanted."
-                        .formatted(brief.get(0).shot().code(), Say.number(Seconds.of(cut, brief.get(0)), 2)),
+                        .formatted(brief.get(0).shot().code(), Wording.number(Seconds.of(cut, brief.get(0)), 2)),
                 brief.stream()
                         .map(placed -> new Mend(
                                 "Give %s %d frames".formatted(placed.shot().code(), frames),

@@ -9,7 +9,7 @@ import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.house.SpeedSchool;
 
 /** More than a fifth of the seconds in slow motion where it should stay an event. */
@@ -45,7 +45,7 @@ final class SlowShare implements WholeRule {
                 "Slow for long.",
                 new Measured(100 * share, 100 * MOST, Quantity.PERCENT),
                 "%s %% of the seconds are slow; a fifth keeps slow motion an event."
-                        .formatted(Say.number(100 * share, 0)),
+                        .formatted(Wording.number(100 * share, 0)),
                 List.of()));
     }
 

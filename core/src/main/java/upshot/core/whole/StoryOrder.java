@@ -8,8 +8,8 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
-import upshot.core.plan.Beat;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
+import upshot.core.plan.StoryBeat;
 
 /** A beat comes after a later one has begun. */
 final class StoryOrder implements WholeRule {
@@ -30,10 +30,10 @@ final class StoryOrder implements WholeRule {
 
     @Override
     public Optional<Finding> judge(PaperCut cut) {
-        List<Beat> story = cut.plan().beats();
+        List<StoryBeat> story = cut.plan().beats();
         int latest = -1;
         for (Placed placed : cut.uses()) {
-            Beat beat = cut.plan().get(Kind.BEAT, placed.action().beatId());
+            StoryBeat beat = cut.plan().get(RecordKind.BEAT, placed.action().beatId());
             int place = story.indexOf(beat);
             if (place < latest && !placed.action().feature()) {
                 return Optional.of(Seconds.watch(

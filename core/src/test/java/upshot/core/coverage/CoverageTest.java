@@ -6,11 +6,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.size.Size;
 import upshot.core.size.SizeClass;
 import upshot.core.verdict.Verdict;
@@ -57,7 +57,7 @@ class CoverageTest {
         Action action = sample.action(one -> one.with("beatId", sample.nextBeat()));
         Shot still = sample.shot(action, 30);
         Plan plan = sample.build();
-        Beat ending = plan.beats().get(1);
+        StoryBeat ending = plan.beats().get(1);
 
         assertThat(Wishes.of(plan, plan.beats().get(0))).isEmpty();
         assertThat(Wishes.of(plan, ending))

@@ -22,19 +22,19 @@ import upshot.core.house.CoverageSchool;
 import upshot.core.house.SpeedSchool;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Coordinates;
 import upshot.core.plan.FrameRates;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Mode;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Support;
 import upshot.core.shot.ShotRule;
 import upshot.core.size.Size;
@@ -219,7 +219,7 @@ class FillTest {
 
     private static Plan bright(Plan plan) {
         Plan sunny = plan.apply(Change.set(plan.spots().get(1), "lux", 20_000.0));
-        Mode mode = sunny.list(Kind.MODE).get(0);
+        Mode mode = sunny.list(RecordKind.MODE).get(0);
         return sunny.apply(Change.set(mode, "rates", FrameRates.parse("24, 48, 120")));
     }
 
@@ -253,7 +253,7 @@ class FillTest {
     @Test
     void an_opening_is_entered_by_a_move_past_something_in_front() {
         sample.action();
-        Plan open = sample.build().apply(Change.set(sample.build().beats().get(0), "role", Beat.Role.OPENING));
+        Plan open = sample.build().apply(Change.set(sample.build().beats().get(0), "role", StoryBeat.Role.OPENING));
         Plan filled = open.apply(fill(open, sample));
 
         assertThat(Wishes.of(filled, filled.beats().get(0)))

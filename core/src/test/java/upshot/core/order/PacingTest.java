@@ -20,9 +20,9 @@ import upshot.core.plan.Body;
 import upshot.core.plan.Card;
 import upshot.core.plan.Change;
 import upshot.core.plan.ExtraCrew;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.day.Cost;
 import upshot.day.DayClock;
@@ -99,7 +99,7 @@ class PacingTest {
 
         assertThat(pace(inOrder(small, 0, 1), 1).pauses()).containsExactly(new Pause(Pause.Kind.COPY, 30, 33));
         assertThat(pace(inOrder(enough, 0, 1), 1).pauses()).isEmpty();
-        assertThat(small.find(Kind.SHOT, first.id())).isPresent();
+        assertThat(small.find(RecordKind.SHOT, first.id())).isPresent();
     }
 
     @Test
@@ -111,8 +111,8 @@ class PacingTest {
         Body second = Body.draft(UUID.randomUUID(), "Second");
         Plan two = one.apply(Change.batch(List.of(
                 new Change.Add(second),
-                new Change.Add(Kind.MODE.with(
-                        Kind.MODE.copy(one.modesOf(one.bodies().get(0)).get(0), UUID.randomUUID()),
+                new Change.Add(RecordKind.MODE.with(
+                        RecordKind.MODE.copy(one.modesOf(one.bodies().get(0)).get(0), UUID.randomUUID()),
                         "bodyId",
                         second.id())))));
 
@@ -133,7 +133,7 @@ class PacingTest {
 
         // Four rolls of 15 s and one reset between the two runs: 1 + 4 min; apart it would be two resets.
         assertThat(Setup.of(plan).get(0).shootMin()).isEqualTo(5);
-        Plan brief = plan.apply(Change.set(plan.get(Kind.ACTION, action.id()), "durationS", 19.9));
+        Plan brief = plan.apply(Change.set(plan.get(RecordKind.ACTION, action.id()), "durationS", 19.9));
         assertThat(Setup.of(brief).get(0).shootMin()).isEqualTo(9);
     }
 
@@ -163,10 +163,10 @@ class PacingTest {
         shot(fresh(), 10);
         Plan plan = sample.build();
         UUID ada = plan.subjects().get(0).id();
-        Plan tired = plan.apply(Change.set(plan.get(Kind.SUBJECT, ada), "effortMin", Optional.of(15.0)));
+        Plan tired = plan.apply(Change.set(plan.get(RecordKind.SUBJECT, ada), "effortMin", Optional.of(15.0)));
 
         assertThat(inOrder(tired, 0, 1).minutes(Cost.EFFORT)).isEqualTo(5);
-        Plan rested = tired.apply(Change.set(tired.get(Kind.SUBJECT, ada), "effortMin", Optional.of(20.0)));
+        Plan rested = tired.apply(Change.set(tired.get(RecordKind.SUBJECT, ada), "effortMin", Optional.of(20.0)));
         assertThat(inOrder(rested, 0, 1).minutes(Cost.EFFORT)).isZero();
     }
 

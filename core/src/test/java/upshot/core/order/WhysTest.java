@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import upshot.core.RandomDays;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.day.Cost;
 
 /** The words of why a setup stands where it does say the minutes that were counted, and no others. */
@@ -35,7 +35,7 @@ class WhysTest {
             List<String> counted = new ArrayList<>();
             for (Cost cost : Cost.values()) {
                 int hundredths = slot.state().hundredths(cost);
-                String minutes = Say.number(hundredths / 100.0, 1);
+                String minutes = Wording.number(hundredths / 100.0, 1);
                 counted.add(minutes);
                 if (WORDS.containsKey(cost) && hundredths > 0) {
                     assertThat(said).contains(WORDS.get(cost).formatted(minutes));

@@ -204,29 +204,29 @@ class BriefRecordsTest {
     @Test
     void every_kind_that_is_added_one_by_one_has_a_draft_and_the_others_say_no() {
         Plan plan = sample.build();
-        for (Kind<?> kind : List.of(
-                Kind.SUBJECT,
-                Kind.SPOT,
-                Kind.BEAT,
-                Kind.MOMENT,
-                Kind.VOICE,
-                Kind.BODY,
-                Kind.LENS,
-                Kind.DIOPTRE,
-                Kind.ND,
-                Kind.CARRIER,
-                Kind.CARD,
-                Kind.LIGHT)) {
+        for (RecordKind<?> kind : List.of(
+                RecordKind.SUBJECT,
+                RecordKind.SPOT,
+                RecordKind.BEAT,
+                RecordKind.MOMENT,
+                RecordKind.VOICE,
+                RecordKind.BODY,
+                RecordKind.LENS,
+                RecordKind.DIOPTRE,
+                RecordKind.ND,
+                RecordKind.CARRIER,
+                RecordKind.CARD,
+                RecordKind.LIGHT)) {
             Plan grown = plan.apply(Drafts.add(plan, kind, "New", null, UUID::randomUUID));
             assertThat(grown.all(kind)).hasSize(plan.all(kind).size() + 1);
         }
         UUID body = plan.bodies().get(0).id();
-        assertThat(plan.apply(Drafts.add(plan, Kind.MODE, "", body, UUID::randomUUID))
+        assertThat(plan.apply(Drafts.add(plan, RecordKind.MODE, "", body, UUID::randomUUID))
                         .modesOf(plan.bodies().get(0)))
                 .hasSize(2);
-        assertThatThrownBy(() -> Drafts.add(plan, Kind.BRIEF, "", null, UUID::randomUUID))
+        assertThatThrownBy(() -> Drafts.add(plan, RecordKind.BRIEF, "", null, UUID::randomUUID))
                 .isInstanceOf(InvalidField.class);
-        assertThatThrownBy(() -> Drafts.add(plan, Kind.SPOT, " ", null, UUID::randomUUID))
+        assertThatThrownBy(() -> Drafts.add(plan, RecordKind.SPOT, " ", null, UUID::randomUUID))
                 .hasMessageContaining("name");
     }
 
@@ -274,7 +274,7 @@ class BriefRecordsTest {
             plan = plan.apply(new Change.Add(
                     new Moment(sample.id(), "At " + hour, Optional.empty(), java.time.LocalTime.of(hour, 0), 5, "")));
         }
-        assertThat(plan.list(Kind.MOMENT)).extracting(Moment::name).containsExactly("At 9", "At 14", "At 19");
+        assertThat(plan.list(RecordKind.MOMENT)).extracting(Moment::name).containsExactly("At 9", "At 14", "At 19");
     }
 
     @ParameterizedTest

@@ -93,7 +93,7 @@ class PlanChangesTest {
         Action action = sample.action();
         Shot shot = sample.shot(action, 30);
         Plan plan = sample.build();
-        Shot twin = Kind.SHOT.with(shot, "takes", 4);
+        Shot twin = RecordKind.SHOT.with(shot, "takes", 4);
         UUID nobody = UUID.randomUUID();
 
         assertThatThrownBy(() -> plan.apply(Change.set(shot, "actionId", nobody)))
@@ -102,9 +102,9 @@ class PlanChangesTest {
         assertThatThrownBy(() ->
                         plan.apply(new Change.Add(Shot.draft(nobody, action.id(), twin.code(), twin.captureRate()))))
                 .hasMessageContaining("taken");
-        assertThatThrownBy(() -> plan.apply(new Change.Set(Kind.SHOT, shot.id(), "colour", "a", "b")))
+        assertThatThrownBy(() -> plan.apply(new Change.Set(RecordKind.SHOT, shot.id(), "colour", "a", "b")))
                 .isInstanceOf(InvalidField.class);
-        assertThatThrownBy(() -> plan.apply(new Change.Set(Kind.SHOT, shot.id(), "id", shot.id(), nobody)))
+        assertThatThrownBy(() -> plan.apply(new Change.Set(RecordKind.SHOT, shot.id(), "id", shot.id(), nobody)))
                 .isInstanceOf(InvalidField.class);
     }
 
@@ -129,20 +129,20 @@ class PlanChangesTest {
 
         assertThatThrownBy(() -> shot.with("size", Size.INSERT)).hasMessageContaining("height");
         assertThatThrownBy(() -> shot.with("note", "bell \u0007")).hasMessageContaining("cannot be shown");
-        assertThatThrownBy(() -> Kind.BRIEF.with(brief, "wrapTime", brief.callTime()))
+        assertThatThrownBy(() -> RecordKind.BRIEF.with(brief, "wrapTime", brief.callTime()))
                 .hasMessageContaining("no day");
-        assertThatThrownBy(() -> Kind.BRIEF.with(brief, "callTime", LocalTime.of(9, 0, 30)))
+        assertThatThrownBy(() -> RecordKind.BRIEF.with(brief, "callTime", LocalTime.of(9, 0, 30)))
                 .hasMessageContaining("minute");
-        assertThatThrownBy(() -> Kind.BRIEF.with(brief, "tempoBpm", Optional.of(19.9)))
+        assertThatThrownBy(() -> RecordKind.BRIEF.with(brief, "tempoBpm", Optional.of(19.9)))
                 .hasMessageContaining("20 and 300");
-        assertThat(Kind.BRIEF.with(brief, "tempoBpm", Optional.of(20.0)).tempoBpm())
+        assertThat(RecordKind.BRIEF.with(brief, "tempoBpm", Optional.of(20.0)).tempoBpm())
                 .contains(20.0);
     }
 
     @Test
     void a_day_may_run_over_midnight() {
-        Brief brief = Kind.BRIEF.with(Brief.draft(UUID.randomUUID(), "Night"), "callTime", LocalTime.of(20, 0));
-        Brief late = Kind.BRIEF.with(brief, "wrapTime", LocalTime.of(2, 30));
+        Brief brief = RecordKind.BRIEF.with(Brief.draft(UUID.randomUUID(), "Night"), "callTime", LocalTime.of(20, 0));
+        Brief late = RecordKind.BRIEF.with(brief, "wrapTime", LocalTime.of(2, 30));
 
         assertThat(late.dayMinutes()).isEqualTo(6 * 60 + 30);
         assertThat(late.minutesAfterCall(LocalTime.of(0, 15))).isEqualTo(4 * 60 + 15);

@@ -42,12 +42,12 @@ class PlanHandsOutTest {
         List<Collection<?>> given = new ArrayList<>();
         if (method.getParameterCount() == 0) {
             given.add((Collection<?>) method.invoke(plan));
-        } else if (method.getParameterTypes()[0] == Kind.class) {
-            for (Kind<?> kind : Kind.PARENT_FIRST) {
+        } else if (method.getParameterTypes()[0] == RecordKind.class) {
+            for (RecordKind<?> kind : RecordKind.PARENT_FIRST) {
                 given.add((Collection<?>) method.invoke(plan, kind));
             }
         } else {
-            for (Kind<?> kind : Kind.PARENT_FIRST) {
+            for (RecordKind<?> kind : RecordKind.PARENT_FIRST) {
                 for (PlanRecord one : plan.list(kind)) {
                     if (method.getParameterTypes()[0].isInstance(one)) {
                         given.add((Collection<?>) method.invoke(plan, one));

@@ -12,14 +12,14 @@ import upshot.core.RandomPlans;
 
 class WithersTest {
 
-    static List<Kind<?>> kinds() {
-        return Kind.PARENT_FIRST;
+    static List<RecordKind<?>> kinds() {
+        return RecordKind.PARENT_FIRST;
     }
 
     /** A value of the same field is taken from another record, so that it suits. */
     @ParameterizedTest
     @MethodSource("kinds")
-    void each_sets_the_field_that_it_is_named_after_and_no_other(Kind<?> kind) throws Exception {
+    void each_sets_the_field_that_it_is_named_after_and_no_other(RecordKind<?> kind) throws Exception {
         for (int seed = 1; seed <= 10; seed++) {
             List<? extends PlanRecord> all = new RandomPlans(seed).plan().list(kind);
             for (PlanRecord one : all) {
@@ -32,13 +32,13 @@ class WithersTest {
         }
     }
 
-    private static List<Method> withers(Kind<?> kind) {
+    private static List<Method> withers(RecordKind<?> kind) {
         return Arrays.stream(kind.type().getMethods())
                 .filter(method -> method.getName().matches("with[A-Z].*") && method.getParameterCount() == 1)
                 .toList();
     }
 
-    private static void sets(Kind<?> kind, Method wither, PlanRecord one, PlanRecord other) throws Exception {
+    private static void sets(RecordKind<?> kind, Method wither, PlanRecord one, PlanRecord other) throws Exception {
         String name = wither.getName().substring(4, 5).toLowerCase(Locale.ROOT)
                 + wither.getName().substring(5);
         Field field = kind.field(name).orElseThrow();

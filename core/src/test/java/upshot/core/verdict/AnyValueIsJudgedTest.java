@@ -19,9 +19,9 @@ import upshot.core.finding.Unjudged;
 import upshot.core.plan.Change;
 import upshot.core.plan.Field;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 
 /** A value that a record takes must not make a rule fall over, and a rule that does must not take the others along. */
 class AnyValueIsJudgedTest {
@@ -30,7 +30,7 @@ class AnyValueIsJudgedTest {
     private static final int PLANS = 4;
 
     static Stream<Field> numbers() {
-        return Kind.PARENT_FIRST.stream()
+        return RecordKind.PARENT_FIRST.stream()
                 .flatMap(kind -> kind.fields().stream())
                 .filter(field ->
                         field.type() == double.class || field.type() == Double.class || field.type() == int.class);
@@ -41,7 +41,7 @@ class AnyValueIsJudgedTest {
     void the_ends_of_each_range_are_judged_without_a_rule_falling_over(Field field) {
         for (int seed = 1; seed <= PLANS; seed++) {
             Plan plan = new RandomPlans(seed).plan();
-            for (Kind<?> kind : Kind.PARENT_FIRST) {
+            for (RecordKind<?> kind : RecordKind.PARENT_FIRST) {
                 if (kind.fields().contains(field)) {
                     for (PlanRecord one : plan.all(kind)) {
                         for (Plan changed : atTheEnds(plan, one, field)) {

@@ -17,12 +17,12 @@ import upshot.core.finding.Status;
 import upshot.core.house.SpeedSchool;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 
 /** A plan as a beginner makes it: every fault in it is named, and Fill with an arranged cut leaves no break. */
 class BeginnersPlanTest {
@@ -48,7 +48,7 @@ class BeginnersPlanTest {
         }
         Plan plan = sample.build();
         Plan bright = plan.apply(Change.set(plan.spots().get(1), "lux", 20_000.0));
-        Plan opening = bright.apply(Change.set(bright.beats().get(0), "role", Beat.Role.OPENING));
+        Plan opening = bright.apply(Change.set(bright.beats().get(0), "role", StoryBeat.Role.OPENING));
         return opening.house().speed() == SpeedSchool.SPARE
                 ? opening
                 : opening.apply(Change.set(opening.house(), "speed", SpeedSchool.SPARE));

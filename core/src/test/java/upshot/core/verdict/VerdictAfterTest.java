@@ -19,9 +19,9 @@ import upshot.core.house.SpeedSchool;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Ranks;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 
@@ -33,7 +33,7 @@ class VerdictAfterTest {
     /** Two hundred plans, edits of every kind of record: judged in part, and fresh from their records. */
     @Test
     void judging_again_in_part_is_judging_the_whole() {
-        Set<Kind<?>> touched = new HashSet<>();
+        Set<RecordKind<?>> touched = new HashSet<>();
         for (int seed = 1; seed <= 200; seed++) {
             RandomPlans random = new RandomPlans(seed);
             Plan plan = random.plan();
@@ -51,7 +51,7 @@ class VerdictAfterTest {
                 }
             }
         }
-        assertThat(touched).containsAll(Kind.PARENT_FIRST);
+        assertThat(touched).containsAll(RecordKind.PARENT_FIRST);
     }
 
     /** All that is said, without the ways to mend it: those take longest to find, and are compared now and then. */
@@ -72,11 +72,11 @@ class VerdictAfterTest {
                 verdict.gauges());
     }
 
-    private static Kind<?> kind(Change step) {
+    private static RecordKind<?> kind(Change step) {
         if (step instanceof Change.Set set) {
             return set.kind();
         }
-        return Kind.of(step instanceof Change.Add add ? add.added() : ((Change.Remove) step).removed());
+        return RecordKind.of(step instanceof Change.Add add ? add.added() : ((Change.Remove) step).removed());
     }
 
     @RepeatedTest(6)

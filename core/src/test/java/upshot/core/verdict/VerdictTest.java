@@ -13,8 +13,8 @@ import upshot.core.finding.Status;
 import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Removal;
 import upshot.core.plan.Shot;
 
@@ -102,7 +102,7 @@ class VerdictTest {
         assertThat(Acceptances.of(plan).ofShot(shot, ofShot)).isPresent();
         assertThat(Acceptances.of(plan).ofWhole(ofWhole)).isPresent();
         assertThat(Acceptances.of(plan).ofWhole(ofShot)).isEmpty();
-        assertThat(plan.apply(Removal.of(plan, shot)).list(Kind.ACCEPTED)).hasSize(1);
+        assertThat(plan.apply(Removal.of(plan, shot)).list(RecordKind.ACCEPTED)).hasSize(1);
     }
 
     @Test

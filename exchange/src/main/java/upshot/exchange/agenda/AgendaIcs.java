@@ -24,7 +24,7 @@ import net.fortuna.ical4j.model.Period;
 import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtStart;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Moment;
 import upshot.exchange.text.Decoded;
@@ -228,7 +228,7 @@ public final class AgendaIcs {
                 .map(Property::getValue)
                 .map(AgendaIcs::plain)
                 .orElse("");
-        return name.isBlank() ? "without a name" : Say.shortened(name, 120);
+        return name.isBlank() ? "without a name" : Wording.shortened(name, 120);
     }
 
     private static String plain(String text) {
@@ -236,6 +236,6 @@ public final class AgendaIcs {
     }
 
     private static String shortened(String text) {
-        return Say.shortened(plain(text), 160);
+        return Wording.shortened(plain(text), 160);
     }
 }

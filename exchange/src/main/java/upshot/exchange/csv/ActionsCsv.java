@@ -14,12 +14,12 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import upshot.core.brief.NewActions;
 import upshot.core.plan.Action;
-import upshot.core.plan.Beat;
 import upshot.core.plan.Change;
 import upshot.core.plan.Field;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
+import upshot.core.plan.StoryBeat;
 import upshot.exchange.json.ChangeJson;
 import upshot.exchange.json.UnreadableJson;
 import upshot.exchange.text.Table;
@@ -86,7 +86,7 @@ public final class ActionsCsv {
     }
 
     private static List<String> row(Plan plan, Action action) {
-        Beat beat = plan.get(Kind.BEAT, action.beatId());
+        StoryBeat beat = plan.get(RecordKind.BEAT, action.beatId());
         List<String> row = new ArrayList<>(List.of(
                 beat.name(),
                 action.name(),
@@ -108,7 +108,7 @@ public final class ActionsCsv {
     }
 
     private static Field field(String name) {
-        return Kind.ACTION.field(name).orElseThrow();
+        return RecordKind.ACTION.field(name).orElseThrow();
     }
 
     /**

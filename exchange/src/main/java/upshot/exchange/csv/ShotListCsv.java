@@ -8,7 +8,7 @@ import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import upshot.core.cut.PaperCut.Placed;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
 import upshot.core.order.DayPlan;
 import upshot.core.plan.Action;
@@ -39,7 +39,7 @@ public final class ShotListCsv {
             row.add(Integer.toString(placed.index() + 1));
             row.add(Long.toString(placed.startFrame()));
             row.addAll(shot(verdict, placed.shot()));
-            row.add(Say.number(brief.rate().secondsOf(placed.use().frames()), 3));
+            row.add(Wording.number(brief.rate().secondsOf(placed.use().frames()), 3));
             row.add(placed.shot().note());
             rows.add(row);
         }
@@ -69,7 +69,7 @@ public final class ShotListCsv {
                 clock,
                 verdict.plan().spotOf(verdict.plan().actionOf(shot)).name()));
         row.addAll(shot(verdict, shot));
-        row.add(Say.number(verdict.numbers().get(shot.id()).screenS(), 3));
+        row.add(Wording.number(verdict.numbers().get(shot.id()).screenS(), 3));
         row.add(shot.note());
         return row;
     }
@@ -83,13 +83,13 @@ public final class ShotListCsv {
                 action.name(),
                 numbers.stand().height(shot).label(),
                 action.line() == Line.NONE
-                        ? "bearing " + Say.degrees(shot.bearingDeg())
+                        ? "bearing " + Wording.degrees(shot.bearingDeg())
                         : Stand.travel(verdict.plan(), shot, false).label(),
                 shot.move().label(),
-                Say.number(shot.focalLengthMm(), 1),
+                Wording.number(shot.focalLengthMm(), 1),
                 shot.captureRate().label(),
                 numbers.shutter().toString(),
-                Say.number(numbers.hold().cleanS(), 1),
+                Wording.number(numbers.hold().cleanS(), 1),
                 Integer.toString(shot.takes()));
     }
 

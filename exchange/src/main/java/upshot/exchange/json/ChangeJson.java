@@ -11,8 +11,8 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 import upshot.core.plan.Change;
 import upshot.core.plan.Field;
-import upshot.core.plan.Kind;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 
 /**
  * Changes as a JSON array of single steps: {@code {"op":"add","kind":"shot","record":{…}}}, {@code remove} likewise,
@@ -78,12 +78,12 @@ public final class ChangeJson {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
         if (step instanceof Change.Add add) {
             return node.put("op", "add")
-                    .put("kind", Kind.of(add.added()).name())
+                    .put("kind", RecordKind.of(add.added()).name())
                     .set("record", record(add.added()));
         }
         if (step instanceof Change.Remove remove) {
             return node.put("op", "remove")
-                    .put("kind", Kind.of(remove.removed()).name())
+                    .put("kind", RecordKind.of(remove.removed()).name())
                     .set("record", record(remove.removed()));
         }
         Change.Set set = (Change.Set) step;
@@ -99,14 +99,14 @@ public final class ChangeJson {
     /** A record as an object with a value for each field. */
     static ObjectNode record(PlanRecord plannedRecord) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
-        for (Field field : Kind.of(plannedRecord).fields()) {
+        for (Field field : RecordKind.of(plannedRecord).fields()) {
             node.set(field.name(), ValueJson.write(field.of(plannedRecord)));
         }
         return node;
     }
 
     private static Change readStep(JsonNode step) {
-        Kind<?> kind = Kind.named(step.path("kind").asString(""))
+        RecordKind<?> kind = RecordKind.named(step.path("kind").asString(""))
                 .orElseThrow(() -> new UnreadableJson(
                         "“%s” is no kind of record.".formatted(step.path("kind").asString(""))));
         return switch (step.path("op").asString("")) {
@@ -119,13 +119,13 @@ public final class ChangeJson {
         };
     }
 
-    private static PlanRecord readRecord(Kind<?> kind, JsonNode node) {
+    private static PlanRecord readRecord(RecordKind<?> kind, JsonNode node) {
         return kind.create(kind.fields().stream()
                 .map(field -> LaterFields.read(kind, field, node))
                 .toArray());
     }
 
-    private static Change readSet(Kind<?> kind, JsonNode step) {
+    private static Change readSet(RecordKind<?> kind, JsonNode step) {
         String name = step.path("field").asString("");
         Field field = kind.field(name)
                 .orElseThrow(() -> new UnreadableJson("A %s has no field “%s”.".formatted(kind.name(), name)));

@@ -14,9 +14,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import upshot.core.plan.Field;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 import upshot.exchange.text.Stoppable;
 import upshot.exchange.text.Unreadable;
 
@@ -50,14 +50,15 @@ public final class PlanJson {
     public static String write(Plan plan) {
         ObjectNode root = MAPPER.createObjectNode().put("format", FORMAT).put("version", VERSION);
         ObjectNode records = root.putObject("records");
-        Kind.PARENT_FIRST.forEach(kind -> records.set(kind.name(), writeAll(plan.list(kind))));
+        RecordKind.PARENT_FIRST.forEach(kind -> records.set(kind.name(), writeAll(plan.list(kind))));
         return root.toPrettyString() + "\n";
     }
 
     /** Some records alone, for instance a kit: an array of objects that each name their kind. */
     public static String writeRecords(List<? extends PlanRecord> some) {
         ArrayNode array = MAPPER.createArrayNode();
-        some.forEach(one -> array.addObject().put("kind", Kind.of(one).name()).set("record", ChangeJson.record(one)));
+        some.forEach(
+                one -> array.addObject().put("kind", RecordKind.of(one).name()).set("record", ChangeJson.record(one)));
         return array.toString();
     }
 
@@ -65,7 +66,7 @@ public final class PlanJson {
     public static List<PlanRecord> readRecords(String json) {
         List<PlanRecord> records = new ArrayList<>();
         for (JsonNode one : parse(json)) {
-            Kind<?> kind = Kind.named(one.path("kind").asString(""))
+            RecordKind<?> kind = RecordKind.named(one.path("kind").asString(""))
                     .orElseThrow(() -> new Unreadable("", "There is a record of no known kind."));
             records.add(record(kind, one.path("record"), kind.name()));
         }
@@ -115,7 +116,7 @@ public final class PlanJson {
     }
 
     /** The record of an object whose fields are all known. */
-    static PlanRecord record(Kind<?> kind, JsonNode node, String where) {
+    static PlanRecord record(RecordKind<?> kind, JsonNode node, String where) {
         Object[] values = new Object[kind.fields().size()];
         for (int i = 0; i < values.length; i++) {
             Field field = kind.fields().get(i);

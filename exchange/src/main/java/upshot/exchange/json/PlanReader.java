@@ -9,11 +9,11 @@ import tools.jackson.core.JsonToken;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
+import upshot.core.plan.RecordKind;
 import upshot.exchange.text.Unreadable;
 
 /**
@@ -25,7 +25,7 @@ final class PlanReader {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
     private final JsonParser parser;
-    private final Map<Kind<?>, List<PlanRecord>> records = new HashMap<>();
+    private final Map<RecordKind<?>, List<PlanRecord>> records = new HashMap<>();
     private boolean formatSaid;
     private boolean versionSaid;
     private boolean recordsSaid;
@@ -84,7 +84,7 @@ final class PlanReader {
         recordsSaid = true;
         while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
             String name = parser.currentName();
-            Kind<?> kind = Kind.named(name).orElseThrow(() -> unknown(name, "Records"));
+            RecordKind<?> kind = RecordKind.named(name).orElseThrow(() -> unknown(name, "Records"));
             if (parser.nextToken() != JsonToken.START_ARRAY) {
                 throw new Unreadable(name, "This is no list of records.");
             }
@@ -92,7 +92,7 @@ final class PlanReader {
         }
     }
 
-    private void readAll(Kind<?> kind) {
+    private void readAll(RecordKind<?> kind) {
         List<PlanRecord> all = records.computeIfAbsent(kind, none -> new ArrayList<>());
         while (parser.nextToken() != JsonToken.END_ARRAY) {
             if (all.size() == Plan.most(kind)) {
@@ -105,7 +105,7 @@ final class PlanReader {
         }
     }
 
-    private ObjectNode object(Kind<?> kind, String where) {
+    private ObjectNode object(RecordKind<?> kind, String where) {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
             throw new Unreadable(where, "This is no record.");
         }
@@ -139,7 +139,7 @@ final class PlanReader {
 
     private Plan plan() {
         List<PlanRecord> all = new ArrayList<>();
-        Kind.PARENT_FIRST.forEach(kind -> all.addAll(records.getOrDefault(kind, List.of())));
+        RecordKind.PARENT_FIRST.forEach(kind -> all.addAll(records.getOrDefault(kind, List.of())));
         try {
             return Plan.of(all);
         } catch (InvalidField together) {
@@ -171,6 +171,6 @@ final class PlanReader {
     }
 
     private static String shortened(String text) {
-        return Say.shortened(text, 61);
+        return Wording.shortened(text, 61);
     }
 }

@@ -7,7 +7,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 import upshot.core.plan.Field;
-import upshot.core.plan.Kind;
+import upshot.core.plan.RecordKind;
 
 /** The JSON Schema of the plan file, made from the kinds of records themselves, so that it cannot fall behind. */
 public final class PlanSchema {
@@ -31,10 +31,10 @@ public final class PlanSchema {
         records.put("type", "object").put("additionalProperties", false);
         records.putArray("required").add("brief").add("house").add("body").add("mode");
         ObjectNode kinds = records.putObject("properties");
-        for (Kind<?> kind : Kind.PARENT_FIRST) {
+        for (RecordKind<?> kind : RecordKind.PARENT_FIRST) {
             ObjectNode list = kinds.putObject(kind.name());
             list.put("type", "array");
-            if (kind == Kind.BRIEF || kind == Kind.HOUSE) {
+            if (kind == RecordKind.BRIEF || kind == RecordKind.HOUSE) {
                 list.put("minItems", 1).put("maxItems", 1);
             }
             list.set("items", record(kind));
@@ -42,7 +42,7 @@ public final class PlanSchema {
         return root.toPrettyString() + "\n";
     }
 
-    private static ObjectNode record(Kind<?> kind) {
+    private static ObjectNode record(RecordKind<?> kind) {
         ObjectNode node = NODES.objectNode();
         node.put("type", "object").put("additionalProperties", false);
         ArrayNode required = node.putArray("required");

@@ -9,8 +9,8 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Supplier;
 import upshot.core.plan.InvalidField;
-import upshot.core.plan.Kind;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.TempoMark;
 import upshot.exchange.text.Unreadable;
 
@@ -25,7 +25,7 @@ public final class MidiTempo {
     /** More than any song; notes are many, but small. */
     public static final int MOST_BYTES = 1 << 20;
 
-    private static final int MOST_MARKS = Plan.most(Kind.TEMPO);
+    private static final int MOST_MARKS = Plan.most(RecordKind.TEMPO);
 
     private static final int HEADER = 0x4d546864; // MThd
     private static final int TRACK = 0x4d54726b; // MTrk

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.plan.Plan;
 
@@ -43,7 +43,8 @@ public final class CutSheetSvg {
                 14,
                 "#46535a",
                 "%d frames of %s s, in edit order"
-                        .formatted(uses.size(), Say.number(plan.brief().rate().secondsOf(cut.frames()), 2)));
+                        .formatted(
+                                uses.size(), Wording.number(plan.brief().rate().secondsOf(cut.frames()), 2)));
         for (Placed placed : uses) {
             double x = MARGIN + placed.index() % columns * (width + GAP);
             double y = HEAD + placed.index() / columns * (height + CAPTION + GAP);
@@ -62,7 +63,7 @@ public final class CutSheetSvg {
                 "<svg x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\" "
                         .formatted(number(x), number(y), number(width), number(height))));
         String name = placed.action().name();
-        String shown = Say.shortened(name, NAME_LETTERS);
+        String shown = Wording.shortened(name, NAME_LETTERS);
         text(
                 svg,
                 x,
@@ -73,7 +74,7 @@ public final class CutSheetSvg {
                         .formatted(
                                 placed.index() + 1,
                                 placed.shot().code(),
-                                Say.number(
+                                Wording.number(
                                         plan.brief()
                                                 .rate()
                                                 .secondsOf(placed.use().frames()),

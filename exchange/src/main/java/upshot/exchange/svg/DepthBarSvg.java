@@ -1,7 +1,7 @@
 package upshot.exchange.svg;
 
 import java.util.Locale;
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 
 /** Draws what is sharp along the line of sight: the camera, the sharp stretch, the subject and the background. */
 public final class DepthBarSvg {
@@ -34,13 +34,16 @@ public final class DepthBarSvg {
         svg.append(
                 "<rect x=\"%s\" y=\"20\" width=\"4\" height=\"24\" fill=\"#172026\"/>".formatted(number(background)));
         String sharp = Double.isInfinite(farM)
-                ? "sharp from %s".formatted(Say.metres(nearM))
-                : "sharp %s to %s".formatted(Say.number(nearM, 2), Say.metres(farM));
+                ? "sharp from %s".formatted(Wording.metres(nearM))
+                : "sharp %s to %s".formatted(Wording.number(nearM, 2), Wording.metres(farM));
         double middle = Math.max(70, Math.min(230, (near + far) / 2));
         svg.append(text(middle, 14, "middle", sharp));
         svg.append(text(
-                Math.max(LEFT, Math.min(200, subject)), 57, subject < 60 ? "start" : "middle", Say.metres(subjectM)));
-        svg.append(text(RIGHT + 6, 57, "end", "behind " + Say.metres(backgroundM)));
+                Math.max(LEFT, Math.min(200, subject)),
+                57,
+                subject < 60 ? "start" : "middle",
+                Wording.metres(subjectM)));
+        svg.append(text(RIGHT + 6, 57, "end", "behind " + Wording.metres(backgroundM)));
         return svg.append("</svg>").toString();
     }
 

@@ -1,6 +1,6 @@
 package upshot.exchange.text;
 
-import upshot.core.finding.Say;
+import upshot.core.finding.Wording;
 
 /** A file that cannot be read rightly; nothing of it is taken. The message says where and what was expected. */
 public final class Unreadable extends IllegalArgumentException {
@@ -19,6 +19,6 @@ public final class Unreadable extends IllegalArgumentException {
     }
 
     private static String shortened(String text) {
-        return Say.shortened(text, LONGEST);
+        return Wording.shortened(text, LONGEST);
     }
 }

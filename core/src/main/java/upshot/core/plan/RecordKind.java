@@ -14,36 +14,36 @@ import java.util.stream.Collectors;
  *
  * @param <R> the record class
  */
-public final class Kind<R extends PlanRecord> {
+public final class RecordKind<R extends PlanRecord> {
 
-    public static final Kind<Brief> BRIEF = new Kind<>("brief", Brief.class);
-    public static final Kind<HouseRules> HOUSE = new Kind<>("house", HouseRules.class);
-    public static final Kind<Adjustment> ADJUSTMENT = new Kind<>("adjustment", Adjustment.class);
-    public static final Kind<TempoMark> TEMPO = new Kind<>("tempo", TempoMark.class);
-    public static final Kind<VoiceOver> VOICE = new Kind<>("voice", VoiceOver.class);
-    public static final Kind<Moment> MOMENT = new Kind<>("moment", Moment.class);
-    public static final Kind<Beat> BEAT = new Kind<>("beat", Beat.class);
-    public static final Kind<Spot> SPOT = new Kind<>("spot", Spot.class);
-    public static final Kind<Walk> WALK = new Kind<>("walk", Walk.class);
-    public static final Kind<Subject> SUBJECT = new Kind<>("subject", Subject.class);
-    public static final Kind<Body> BODY = new Kind<>("body", Body.class);
-    public static final Kind<Lens> LENS = new Kind<>("lens", Lens.class);
-    public static final Kind<Mode> MODE = new Kind<>("mode", Mode.class);
-    public static final Kind<Dioptre> DIOPTRE = new Kind<>("dioptre", Dioptre.class);
-    public static final Kind<NdFilter> ND = new Kind<>("nd", NdFilter.class);
-    public static final Kind<Carrier> CARRIER = new Kind<>("carrier", Carrier.class);
-    public static final Kind<Card> CARD = new Kind<>("card", Card.class);
-    public static final Kind<Light> LIGHT = new Kind<>("light", Light.class);
-    public static final Kind<Action> ACTION = new Kind<>("action", Action.class);
-    public static final Kind<Performer> PERFORMER = new Kind<>("performer", Performer.class);
-    public static final Kind<Shot> SHOT = new Kind<>("shot", Shot.class);
-    public static final Kind<Use> USE = new Kind<>("use", Use.class);
-    public static final Kind<Accepted> ACCEPTED = new Kind<>("accepted", Accepted.class);
-    public static final Kind<ExtraCrew> SHIFT = new Kind<>("shift", ExtraCrew.class);
-    public static final Kind<Turn> TURN = new Kind<>("turn", Turn.class);
+    public static final RecordKind<Brief> BRIEF = new RecordKind<>("brief", Brief.class);
+    public static final RecordKind<HouseRules> HOUSE = new RecordKind<>("house", HouseRules.class);
+    public static final RecordKind<Adjustment> ADJUSTMENT = new RecordKind<>("adjustment", Adjustment.class);
+    public static final RecordKind<TempoMark> TEMPO = new RecordKind<>("tempo", TempoMark.class);
+    public static final RecordKind<VoiceOver> VOICE = new RecordKind<>("voice", VoiceOver.class);
+    public static final RecordKind<Moment> MOMENT = new RecordKind<>("moment", Moment.class);
+    public static final RecordKind<StoryBeat> BEAT = new RecordKind<>("beat", StoryBeat.class);
+    public static final RecordKind<Spot> SPOT = new RecordKind<>("spot", Spot.class);
+    public static final RecordKind<Walk> WALK = new RecordKind<>("walk", Walk.class);
+    public static final RecordKind<Subject> SUBJECT = new RecordKind<>("subject", Subject.class);
+    public static final RecordKind<Body> BODY = new RecordKind<>("body", Body.class);
+    public static final RecordKind<Lens> LENS = new RecordKind<>("lens", Lens.class);
+    public static final RecordKind<Mode> MODE = new RecordKind<>("mode", Mode.class);
+    public static final RecordKind<Dioptre> DIOPTRE = new RecordKind<>("dioptre", Dioptre.class);
+    public static final RecordKind<NdFilter> ND = new RecordKind<>("nd", NdFilter.class);
+    public static final RecordKind<Carrier> CARRIER = new RecordKind<>("carrier", Carrier.class);
+    public static final RecordKind<Card> CARD = new RecordKind<>("card", Card.class);
+    public static final RecordKind<Light> LIGHT = new RecordKind<>("light", Light.class);
+    public static final RecordKind<Action> ACTION = new RecordKind<>("action", Action.class);
+    public static final RecordKind<Performer> PERFORMER = new RecordKind<>("performer", Performer.class);
+    public static final RecordKind<Shot> SHOT = new RecordKind<>("shot", Shot.class);
+    public static final RecordKind<Use> USE = new RecordKind<>("use", Use.class);
+    public static final RecordKind<Accepted> ACCEPTED = new RecordKind<>("accepted", Accepted.class);
+    public static final RecordKind<ExtraCrew> SHIFT = new RecordKind<>("shift", ExtraCrew.class);
+    public static final RecordKind<Turn> TURN = new RecordKind<>("turn", Turn.class);
 
     /** Every kind, with what is referred to before what refers to it. */
-    public static final List<Kind<?>> PARENT_FIRST = List.of(
+    public static final List<RecordKind<?>> PARENT_FIRST = List.of(
             BRIEF,
             HOUSE,
             ADJUSTMENT,
@@ -70,11 +70,11 @@ public final class Kind<R extends PlanRecord> {
             SHIFT,
             TURN);
 
-    private static final Map<Class<?>, Kind<?>> BY_TYPE =
-            PARENT_FIRST.stream().collect(Collectors.toUnmodifiableMap(Kind::type, kind -> kind));
+    private static final Map<Class<?>, RecordKind<?>> BY_TYPE =
+            PARENT_FIRST.stream().collect(Collectors.toUnmodifiableMap(RecordKind::type, kind -> kind));
 
     /** The kinds that make up a kit: copied into the job from a template, and back into one. */
-    public static final List<Kind<?>> KIT = List.of(BODY, MODE, LENS, DIOPTRE, ND, CARRIER, CARD, LIGHT);
+    public static final List<RecordKind<?>> KIT = List.of(BODY, MODE, LENS, DIOPTRE, ND, CARRIER, CARD, LIGHT);
 
     private final String name;
     private final Class<R> type;
@@ -82,7 +82,7 @@ public final class Kind<R extends PlanRecord> {
     private final List<Field> references;
     private final Maker<R> maker;
 
-    private Kind(String name, Class<R> type) {
+    private RecordKind(String name, Class<R> type) {
         this.name = name;
         this.type = type;
         this.maker = new Maker<>(type);
@@ -93,11 +93,11 @@ public final class Kind<R extends PlanRecord> {
 
     /** The kind a record is of. */
     @SuppressWarnings("unchecked")
-    public static <R extends PlanRecord> Kind<R> of(R plannedRecord) {
-        return (Kind<R>) BY_TYPE.get(plannedRecord.getClass());
+    public static <R extends PlanRecord> RecordKind<R> of(R plannedRecord) {
+        return (RecordKind<R>) BY_TYPE.get(plannedRecord.getClass());
     }
 
-    public static Optional<Kind<?>> named(String name) {
+    public static Optional<RecordKind<?>> named(String name) {
         return PARENT_FIRST.stream().filter(kind -> kind.name.equals(name)).findFirst();
     }
 

@@ -14,7 +14,7 @@ import java.util.UUID;
  * @param role what the section does for the film
  * @param targetS the seconds it is to have in the cut, 0.5 to 3600 s, or none while that is open
  */
-public record Beat(UUID id, String name, double rank, Role role, Optional<Double> targetS) implements PlanRecord {
+public record StoryBeat(UUID id, String name, double rank, Role role, Optional<Double> targetS) implements PlanRecord {
 
     /** What a beat is for. */
     public enum Role {
@@ -23,7 +23,7 @@ public record Beat(UUID id, String name, double rank, Role role, Optional<Double
         ENDING
     }
 
-    public Beat {
+    public StoryBeat {
         Check.present("id", id);
         name = text("name", "name of the beat", name, 1, 60);
         rank = Check.rank(rank);
@@ -32,8 +32,8 @@ public record Beat(UUID id, String name, double rank, Role role, Optional<Double
     }
 
     /** A beat whose length is open. */
-    public static Beat of(UUID id, String name, double rank, Role role) {
-        return new Beat(id, name, rank, role, Optional.empty());
+    public static StoryBeat of(UUID id, String name, double rank, Role role) {
+        return new StoryBeat(id, name, rank, role, Optional.empty());
     }
 
     @Override

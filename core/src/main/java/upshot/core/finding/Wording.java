@@ -4,9 +4,9 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 
 /** Figures inside sentences: rounded for reading, with trailing zeros gone. */
-public final class Say {
+public final class Wording {
 
-    private Say() {}
+    private Wording() {}
 
     public static String number(double value, int decimals) {
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
