@@ -27,7 +27,13 @@ final class MoveClash implements MeetingRule {
     private static final double STILL_AT_END_S = 0.5;
     private static final double STILL_ENDS_S = 1;
 
-    /** Across to the right, up, and towards. */
+    /**
+     * Which way the camera goes, together of length one, or nowhere.
+     *
+     * @param right across the picture, below zero to the left
+     * @param up likewise, below zero down
+     * @param towards the subject, below zero away from it
+     */
     private record Way(double right, double up, double towards) {
 
         double dot(Way other) {

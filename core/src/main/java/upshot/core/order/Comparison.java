@@ -22,6 +22,8 @@ public record Comparison(List<Line> lines, List<Shot> lost, List<Shot> won, int 
     /**
      * One thing in which they are compared.
      *
+     * @param before in the unit, in the first of the two
+     * @param after likewise, in the second
      * @param unit "shots" or "min"
      * @param moreIsBetter whether the second is better where it has more
      */
