@@ -109,8 +109,9 @@ class StageController {
             @PathVariable String slug,
             @RequestParam Map<String, String> parameters) {
         long since = Sides.number(Objects.requireNonNullElse(parameters.remove("since"), ""));
-        String beside = Objects.requireNonNullElse(parameters.remove("beside"), "");
-        boolean added = !beside.equals(sides.state(job.id()));
+        // A page of before that was known says nothing of it.
+        String beside = parameters.remove("beside");
+        boolean added = beside != null && !beside.equals(sides.state(job.id()));
         if (job.version() <= since && !added) {
             return ResponseEntity.noContent().build();
         }
