@@ -136,7 +136,7 @@ class CoverageHandlingTest extends InBrowser {
         assertThat(page.locator("#panel .problem:visible")).containsText("no PNG, JPEG or WebP");
         page.locator("[data-still]").setInputFiles(still());
         assertThat(page.locator(".still-beside")).isVisible();
-        page.waitForFunction("document.querySelector('.still-beside').naturalWidth === 160");
+        page.waitForFunction("() => document.querySelector('.still-beside').naturalWidth === 160");
 
         Locator over = page.getByLabel("Over the frame");
         over.focus();
