@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import upshot.core.arrange.Arrange;
@@ -20,7 +21,6 @@ import upshot.core.order.DayPlan;
 import upshot.core.order.Rolls;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
-import upshot.core.plan.Entry;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
@@ -61,14 +61,16 @@ public final class Benchmarks {
                 timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
                 first,
                 judged("Judge 60 actions and 250 shots of a plan just read", "100 ms", () -> LargeJob.of(60, 250, 0)),
-                judged("The same of a plan of which much is remembered", "", () -> full),
-                timed("Preview: turn one shot and judge again", "50 ms", () -> after(judged, turn(turned))),
-                edited("made longer", judgedCut, Change.set(use, "frames", use.frames() + 1)),
-                edited("moved", judgedCut, Change.set(use, "rank", between)),
-                edited("taken out", judgedCut, new Change.Remove(use)),
-                edited("shows another shot", judgedCut, Change.set(use, "shotId", turned.id())),
-                edited("has another transition", judgedCut, Change.set(use, "entry", Entry.RETURN)),
-                edited("is of a shot that is turned", judgedCut, turn(cut.shotOf(use))),
+                timed("Preview: turn one shot and judge again", "50 ms", () -> after(judged, turn(turned, ++asked))),
+                edited("made longer", judgedCut, i -> Change.set(use, "frames", use.frames() + 1 + i % 50)),
+                edited("moved", judgedCut, i -> Change.set(use, "rank", between + i % 50 * 1e-3)),
+                edited("taken out", judgedCut, i -> new Change.Remove(cut.uses().get(50 + i % 100))),
+                edited(
+                        "shows another shot",
+                        judgedCut,
+                        i -> Change.set(use, "shotId", cut.shots().get(i % 200).id())),
+                edited("has another transition", judgedCut, i -> Change.set(use, "joinFrames", 2 + i % 50)),
+                edited("is of a shot that is turned", judgedCut, i -> turn(cut.shotOf(use), i)),
                 timed("Judge the joints of 200 uses and the whole", "5 ms", () -> joints(cut, judgedCut.day())),
                 timed("Judge the joints of 2,000 uses and the whole", "50 ms", () -> joints(longCut, judgedCut.day())),
                 judged("Judge a job of 200 uses, just read", "", () -> LargeJob.of(60, 250, 200)),
@@ -82,16 +84,19 @@ public final class Benchmarks {
         return new Fill(UUID::randomUUID, Codes.of(plan)).propose(plan, hole -> true);
     }
 
-    private static Change turn(Shot shot) {
-        return Change.set(shot, "bearingDeg", shot.bearingDeg() == 45 ? 50.0 : 45.0);
+    /** Another edit each time: the last two are remembered. */
+    private static int asked;
+
+    private static Change turn(Shot shot, int i) {
+        return Change.set(shot, "bearingDeg", 31.0 + 7 * i % 59);
     }
 
     private static Verdict after(Verdict before, Change change) {
         return Verdict.of(before.plan().apply(change));
     }
 
-    private static Row edited(String how, Verdict before, Change change) {
-        return timed("One of 200 uses " + how + ", judged again", "1 ms", () -> after(before, change));
+    private static Row edited(String how, Verdict before, IntFunction<Change> change) {
+        return timed("One of 200 uses " + how + ", judged again", "1 ms", () -> after(before, change.apply(++asked)));
     }
 
     /** Joints and the whole, of a plan of which nothing is known yet. */

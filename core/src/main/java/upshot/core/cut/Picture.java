@@ -1,6 +1,5 @@
 package upshot.core.cut;
 
-import java.util.Optional;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Entry;
@@ -38,12 +37,16 @@ public record Picture(Use use, ShotView around) {
      * Whether it goes on where another ends, at the same speed: nobody sees a cut there, until something is put between.
      */
     public boolean goesOnFrom(Picture out) {
-        boolean same =
-                out.shot().equals(shot()) && out.use.frameStep() == use.frameStep() && use.entry() == Entry.STRAIGHT;
-        Optional<Double> from = use.inS();
-        Optional<Double> until = out.use.inS().map(in -> in + out.realS());
+        boolean same = use.entry() == Entry.STRAIGHT
+                && use.inS().isPresent()
+                && out.use.inS().isPresent()
+                && out.use.frameStep() == use.frameStep()
+                && out.shot().equals(shot());
+        if (!same) {
+            return false;
+        }
         double halfFrameS = 0.5 / timeline().perSecond();
-        return same && from.isPresent() && until.isPresent() && Math.abs(from.get() - until.get()) < halfFrameS;
+        return Math.abs(use.inS().get() - out.use.inS().get() - out.realS()) < halfFrameS;
     }
 
     private FrameRate timeline() {

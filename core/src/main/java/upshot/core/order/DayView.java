@@ -1,14 +1,9 @@
 package upshot.core.order;
 
-import java.util.Arrays;
 import java.util.List;
-import upshot.core.plan.Action;
-import upshot.core.plan.ExtraCrew;
-import upshot.core.plan.Givens;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
-import upshot.core.plan.Turn;
 import upshot.core.plan.View;
 import upshot.core.shot.ShotNumbers;
 
@@ -16,23 +11,9 @@ import upshot.core.shot.ShotNumbers;
 final class DayView extends View {
 
     private final Plan plan;
-    private final Givens givens;
-    private final List<Action> actions;
-    private final List<Shot> shots;
-    private final List<ExtraCrew> shifts;
-    private final List<Turn> turns;
-    private final double[] shotTimesS;
 
     DayView(Plan plan) {
         this.plan = plan;
-        this.givens = plan.givens();
-        this.actions = plan.actions();
-        this.shots = plan.shots();
-        this.shifts = plan.list(RecordKind.SHIFT);
-        this.turns = plan.list(RecordKind.TURN);
-        this.shotTimesS = shots.stream()
-                .mapToDouble(shot -> ShotNumbers.of(plan, shot).shotTimeS())
-                .toArray();
     }
 
     DayPlan day() {
@@ -42,16 +23,29 @@ final class DayView extends View {
     @Override
     public boolean equals(Object other) {
         return other instanceof DayView that
-                && Arrays.equals(shotTimesS, that.shotTimesS)
-                && actions.equals(that.actions)
-                && shots.equals(that.shots)
-                && shifts.equals(that.shifts)
-                && turns.equals(that.turns)
-                && givens.equals(that.givens);
+                && plan.givens().equals(that.plan.givens())
+                && plan.list(RecordKind.SHIFT).equals(that.plan.list(RecordKind.SHIFT))
+                && plan.list(RecordKind.TURN).equals(that.plan.list(RecordKind.TURN))
+                && plan.actions().equals(that.plan.actions())
+                && sameShots(that.plan);
+    }
+
+    /** Those that are seen as they were take as long as they did. */
+    private boolean sameShots(Plan other) {
+        List<Shot> now = plan.shots();
+        List<Shot> before = other.shots();
+        boolean same = now.equals(before);
+        for (int i = 0; same && i < now.size(); i++) {
+            Shot shot = now.get(i);
+            same = plan.view(shot) == other.view(before.get(i))
+                    || ShotNumbers.of(plan, shot).shotTimeS()
+                            == ShotNumbers.of(other, before.get(i)).shotTimeS();
+        }
+        return same;
     }
 
     @Override
     public int hashCode() {
-        return Arrays.hashCode(shotTimesS);
+        return plan.shots().size();
     }
 }

@@ -9,23 +9,34 @@ import upshot.core.plan.Shot;
 /** When each shot of a day rolls. */
 public final class Rolls {
 
-    private final Map<UUID, Integer> minutes = new HashMap<>();
+    private final DayPlan day;
+    private volatile Map<UUID, Integer> minutes;
 
-    private Rolls() {}
+    private Rolls(DayPlan day) {
+        this.day = day;
+    }
 
     public static Rolls of(DayPlan day) {
-        Rolls rolls = new Rolls();
-        for (DayPlan.Slot slot : day.slots()) {
-            for (Shot shot : slot.setup().shots()) {
-                rolls.minutes.put(shot.id(), slot.times().roll().afterCall());
+        return new Rolls(day);
+    }
+
+    /** Laid out when a shot is first asked for: most rules ask for none. */
+    private Map<UUID, Integer> minutes() {
+        if (minutes == null) {
+            Map<UUID, Integer> all = new HashMap<>();
+            for (DayPlan.Slot slot : day.slots()) {
+                for (Shot shot : slot.setup().shots()) {
+                    all.put(shot.id(), slot.times().roll().afterCall());
+                }
             }
+            minutes = all;
         }
-        return rolls;
+        return minutes;
     }
 
     /** Minutes after the brief's call; none for a shot that has no time. */
     public OptionalInt of(Shot shot) {
-        Integer minute = minutes.get(shot.id());
+        Integer minute = minutes().get(shot.id());
         return minute == null ? OptionalInt.empty() : OptionalInt.of(minute);
     }
 }

@@ -12,12 +12,22 @@ final class ActionView extends Sight implements AroundAction {
     private final List<ExtraCrew> shifts;
     private final int state;
 
-    ActionView(Plan plan, Action action) {
-        super(plan.givens());
+    ActionView(Givens givens, Action action, int state, List<ShotView> shots, List<ExtraCrew> shifts) {
+        super(givens);
         this.action = action;
-        this.shots = plan.shotsOf(action).stream().map(plan::view).toList();
-        this.shifts = plan.list(RecordKind.SHIFT);
-        this.state = plan.stateOf(action);
+        this.state = state;
+        this.shots = List.copyOf(shots);
+        this.shifts = shifts;
+    }
+
+    /** Whether it would be equal to a new view of the same. */
+    boolean shows(
+            Givens nowGivens, Action nowAction, int nowState, List<ShotView> nowShots, List<ExtraCrew> nowShifts) {
+        return action.equals(nowAction)
+                && state == nowState
+                && shots.equals(nowShots)
+                && shifts.equals(nowShifts)
+                && givens().equals(nowGivens);
     }
 
     @Override
@@ -98,11 +108,7 @@ final class ActionView extends Sight implements AroundAction {
     public boolean equals(Object other) {
         return this == other
                 || other instanceof ActionView that
-                        && action.equals(that.action)
-                        && state == that.state
-                        && shots.equals(that.shots)
-                        && shifts.equals(that.shifts)
-                        && givens().equals(that.givens());
+                        && shows(that.givens(), that.action, that.state, that.shots, that.shifts);
     }
 
     @Override

@@ -34,6 +34,11 @@ public final class Field {
                 : component.getType();
     }
 
+    /** From the record through its part to the component itself. */
+    List<RecordComponent> path() {
+        return path;
+    }
+
     /** The name of the kind whose id this field holds. */
     Optional<String> refersTo() {
         return refersTo;

@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Takes a record apart into fields, those of its parts among its own, and makes it from their values. */
 final class Maker<R> {
 
     private final Class<R> type;
+    private final RecordComponent[] components;
     private final Constructor<R> constructor;
     private final List<Maker<?>> parts = new ArrayList<>();
     private final List<Field> fields = new ArrayList<>();
@@ -22,7 +24,7 @@ final class Maker<R> {
 
     private Maker(Class<R> type, List<RecordComponent> way) {
         this.type = type;
-        RecordComponent[] components = type.getRecordComponents();
+        this.components = type.getRecordComponents();
         for (RecordComponent component : components) {
             List<RecordComponent> path = new ArrayList<>(way);
             path.add(component);
@@ -62,9 +64,30 @@ final class Maker<R> {
 
     /** The same record with the part of its class changed. */
     R with(R present, Part changed) {
-        return construct(Arrays.stream(type.getRecordComponents())
-                .map(component -> component.getType() == changed.getClass() ? changed : Field.read(component, present))
-                .toArray());
+        return with(present, component -> component.getType() == changed.getClass(), changed);
+    }
+
+    /** The same record with one field changed. */
+    R with(R present, Field field, Object value) {
+        RecordComponent own = field.path().get(0);
+        return with(present, own::equals, field.path().size() == 1 ? value : part(present, field, value));
+    }
+
+    /** The part in which a field is, with that field changed. */
+    @SuppressWarnings("unchecked")
+    private Object part(R present, Field field, Object value) {
+        int place = Arrays.asList(components).indexOf(field.path().get(0));
+        Maker<Object> part = (Maker<Object>) parts.get(place);
+        Object now = Field.read(components[place], present);
+        return part.with(now, field.path().get(1)::equals, value);
+    }
+
+    private R with(R present, Predicate<RecordComponent> changed, Object value) {
+        Object[] arguments = new Object[components.length];
+        for (int i = 0; i < components.length; i++) {
+            arguments[i] = changed.test(components[i]) ? value : Field.read(components[i], present);
+        }
+        return construct(arguments);
     }
 
     private R construct(Object[] arguments) {

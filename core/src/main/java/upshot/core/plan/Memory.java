@@ -2,6 +2,8 @@ package upshot.core.plan;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
 
 /**
  * All that is remembered from one plan to those made from it: of each thing the last two views, since a plan and what
@@ -17,20 +19,26 @@ public final class Memory {
     Memory() {}
 
     /** The view that is known of a thing, with its answers, where it is equal to this one; else this one from now on. */
-    @SuppressWarnings("unchecked")
     public <V extends View> V same(Object thing, V now) {
+        return same(thing, now::equals, () -> now);
+    }
+
+    /**
+     * The same, where a view can be told to be the right one before there is another to compare it with.
+     *
+     * @param holds asked of views of this thing alone
+     * @param made the right one
+     */
+    @SuppressWarnings("unchecked")
+    <V extends View> V same(Object thing, Predicate<View> holds, Supplier<V> made) {
         Pair known = views.get(thing);
-        if (known == null) {
-            views.put(thing, new Pair(now, null));
-            return now;
-        }
-        if (known.last.equals(now)) {
+        if (known != null && holds.test(known.last)) {
             return (V) known.last;
         }
-        boolean earlier = now.equals(known.before);
-        View kept = earlier ? known.before : now;
-        views.put(thing, new Pair(kept, known.last));
-        return (V) kept;
+        boolean earlier = known != null && holds.test(known.before);
+        V kept = earlier ? (V) known.before : made.get();
+        views.put(thing, new Pair(kept, known == null ? null : known.last));
+        return kept;
     }
 
     /** Forgets everything where it has come to hold more than so many things, most of them gone from the plan. */

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import upshot.core.house.Threshold;
@@ -30,8 +29,7 @@ public final class Plan extends View implements AroundAction {
     private final Groups groups;
     private final PlanGivens givens;
     private final Memory memory;
-    private final Map<UUID, ShotView> shotViews = new ConcurrentHashMap<>();
-    private final Map<UUID, ActionView> actionViews = new ConcurrentHashMap<>();
+    private volatile PlanViews views;
 
     /**
      * @param before the plan that this one was made from; what has not changed since is not checked and sorted again
@@ -233,28 +231,29 @@ public final class Plan extends View implements AroundAction {
 
     /** A shot as it stands here. */
     public ShotView view(Shot shot) {
-        ShotView known = shotViews.get(shot.id());
-        return known != null
-                ? known
-                : shotViews.computeIfAbsent(shot.id(), id -> memory.same(id, new ShotView(this, shot)));
+        return views().of(shot);
     }
 
-    private ActionView view(Action action) {
-        return actionViews.computeIfAbsent(action.id(), id -> memory.same(id, new ActionView(this, action)));
+    /** Made when somebody first asks; two who ask at once may both make them. */
+    private PlanViews views() {
+        PlanViews made = views;
+        if (made == null) {
+            made = new PlanViews(this, memory);
+            views = made;
+        }
+        return made;
     }
 
     @Override
     public <T> T remember(Class<T> what, Shot of, Function<Around, T> work) {
-        return has(of) ? view(of).remembered(what, work) : work.apply(this);
+        PlanViews all = views();
+        return all.owns(of) ? all.of(of).remembered(what, work) : work.apply(this);
     }
 
     @Override
     public <T> T remember(Class<T> what, Action of, Function<AroundAction, T> work) {
-        return has(of) ? view(of).remembered(what, work) : work.apply(this);
-    }
-
-    private boolean has(PlanRecord one) {
-        return records.get(RecordKind.of(one)).get(one.id()) == one;
+        PlanViews all = views();
+        return all.owns(of) ? all.of(of).remembered(what, work) : work.apply(this);
     }
 
     @Override

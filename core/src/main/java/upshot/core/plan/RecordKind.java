@@ -154,9 +154,7 @@ public final class RecordKind<R extends PlanRecord> {
     }
 
     private R changed(R plannedRecord, String fieldName, Object value) {
-        return create(fields.stream()
-                .map(field -> field.name().equals(fieldName) ? value : field.of(plannedRecord))
-                .toArray());
+        return maker.with(plannedRecord, field(fieldName).orElseThrow(), value);
     }
 
     @Override

@@ -14,14 +14,35 @@ public final class ShotView extends Sight implements Around {
     private final boolean opensOrCloses;
     private final int state;
 
-    ShotView(Plan plan, Shot shot) {
-        super(plan.givens());
+    ShotView(Plan plan, Shot shot, Action action, int state) {
+        super(plan.given());
         this.shot = shot;
-        this.action = plan.actionOf(shot);
+        this.action = action;
         this.uses = plan.usesOf(shot);
         this.next = uses.isEmpty() ? List.of() : uses.stream().map(plan::after).toList();
         this.opensOrCloses = plan.opensOrCloses(shot);
-        this.state = plan.stateOf(action);
+        this.state = state;
+    }
+
+    /** Whether it would be equal to a new view of the same. */
+    boolean shows(Plan plan, Shot now, Action nowAction, int nowState) {
+        return sees(plan.given(), now, nowAction, nowState)
+                && opensOrCloses == plan.opensOrCloses(now)
+                && uses.equals(plan.usesOf(now))
+                && sameNext(plan);
+    }
+
+    private boolean sameNext(Plan plan) {
+        for (int i = 0; i < uses.size(); i++) {
+            if (!plan.after(uses.get(i)).equals(next.get(i))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean sees(Givens now, Shot nowShot, Action nowAction, int nowState) {
+        return shot.equals(nowShot) && action.equals(nowAction) && state == nowState && givens().equals(now);
     }
 
     public Shot shot() {
@@ -92,13 +113,10 @@ public final class ShotView extends Sight implements Around {
     public boolean equals(Object other) {
         return this == other
                 || other instanceof ShotView that
-                        && shot.equals(that.shot)
-                        && action.equals(that.action)
+                        && sees(that.givens(), that.shot, that.action, that.state)
                         && opensOrCloses == that.opensOrCloses
-                        && state == that.state
                         && uses.equals(that.uses)
-                        && next.equals(that.next)
-                        && givens().equals(that.givens());
+                        && next.equals(that.next);
     }
 
     @Override
