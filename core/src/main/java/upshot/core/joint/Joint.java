@@ -3,7 +3,6 @@ package upshot.core.joint;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.UUID;
-import java.util.stream.Stream;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
@@ -56,16 +55,6 @@ final class Joint extends View {
                 ? List.of()
                 : remember(OfMeeting.class, () -> new OfMeeting(JointRules.meeting(meeting)))
                         .findings();
-    }
-
-    /** What the other rules say, where it stands in a cut. */
-    List<Finding> beyond(PaperCut cut, int joint, Rolls rolls) {
-        return goesOn()
-                ? List.of()
-                : Stream.concat(
-                                past(cut, joint, NOTHING.past).findings().stream(),
-                                day(rolls, NOTHING.day).findings().stream())
-                        .toList();
     }
 
     /** What every rule says, worst first; what still holds of what was said last is not asked again. */

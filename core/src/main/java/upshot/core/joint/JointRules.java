@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import upshot.core.cut.PaperCut;
+import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Unjudged;
 import upshot.core.order.Rolls;
@@ -72,7 +73,17 @@ public final class JointRules {
 
     /** What the other rules say, that look further. */
     public static List<Finding> judgeBeyond(PaperCut cut, int joint, Rolls rolls) {
-        return Joint.of(cut, joint).beyond(cut, joint, rolls);
+        Picture out = cut.outOf(joint).picture();
+        Picture into = cut.into(joint).picture();
+        if (into.goesOnFrom(out)) {
+            return List.of();
+        }
+        Meeting meeting = new Meeting(out, into);
+        List<Finding> findings = past(meeting, new Past(cut, joint));
+        if (asksDay(meeting)) {
+            findings.addAll(day(meeting, rolls.of(out.shot()), rolls.of(into.shot())));
+        }
+        return findings;
     }
 
     static List<Finding> meeting(Meeting meeting) {
@@ -84,7 +95,12 @@ public final class JointRules {
     }
 
     static boolean asksDay(Meeting meeting) {
-        return DAY.stream().anyMatch(rule -> rule.asks(meeting));
+        for (DayRule rule : DAY) {
+            if (rule.asks(meeting)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     static List<Finding> day(Meeting meeting, OptionalInt outMin, OptionalInt intoMin) {

@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
@@ -100,10 +101,10 @@ final class LineCross implements LooksBack {
                                 .formatted(earlier.shot().code(), into.shot().code())
                         : "%s and %s stand on two sides of the look: it seems to turn round."
                                 .formatted(earlier.shot().code(), into.shot().code()),
-                List.of(
+                Mends.later(() -> List.of(
                         new Mend(
                                 "Shoot %s from bearing %s".formatted(into.shot().code(), Wording.degrees(bearing)),
                                 Change.edit(into.shot(), one -> one.withBearingDeg(bearing))),
-                        new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN)))));
+                        new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN))))));
     }
 }

@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
@@ -133,10 +134,10 @@ final class MoveClash implements MeetingRule {
                 title,
                 measured,
                 why,
-                List.of(
+                Mends.later(() -> List.of(
                         new Mend(
                                 "Hold %s still".formatted(out.shot().code()),
                                 Change.edit(out.shot(), one -> one.withMove(Move.STILL))),
-                        new Mend("Mark as matched", Change.edit(into.use(), one -> one.withEntry(Entry.MATCHED)))));
+                        new Mend("Mark as matched", Change.edit(into.use(), one -> one.withEntry(Entry.MATCHED))))));
     }
 }

@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
@@ -70,10 +71,11 @@ final class SameSeconds implements PastRule {
                 new Measured(shared, 0, Quantity.SECONDS),
                 "%s s of %s are shown a second time."
                         .formatted(Wording.number(shared, 2), into.shot().code()),
-                List.of(
+                Mends.later(() -> List.of(
                         new Mend(
                                 "Begin after what was shown, at %s s".formatted(Wording.number(before.toS, 2)),
                                 Change.edit(into.use(), one -> one.withInS(Optional.of(before.toS)))),
-                        new Mend("Repeat it on purpose", Change.edit(into.use(), one -> one.withEntry(Entry.REPEAT)))));
+                        new Mend(
+                                "Repeat it on purpose", Change.edit(into.use(), one -> one.withEntry(Entry.REPEAT))))));
     }
 }

@@ -6,6 +6,7 @@ import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
@@ -66,6 +67,7 @@ final class StateJump implements LooksBack {
                                 earlier.shot().code(),
                                 into.action().setsState(),
                                 into.shot().code()),
-                List.of(new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN)))));
+                Mends.later(() -> List.of(
+                        new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN))))));
     }
 }

@@ -109,7 +109,8 @@ final class TooAlike implements MeetingRule {
                 new Measured(eyes, TWIN_EYES, Quantity.SHARE),
                 "Two subjects of one kind sit at the same place in frames of the same size, %s apart."
                         .formatted(Wording.degrees(likeness.angleDeg())),
-                List.of(new Mend("Mark as matched", Change.edit(into.use(), one -> one.withEntry(Entry.MATCHED))))));
+                Mends.later(() -> List.of(
+                        new Mend("Mark as matched", Change.edit(into.use(), one -> one.withEntry(Entry.MATCHED)))))));
     }
 
     private static SubjectKind kind(Around plan, Picture placed) {

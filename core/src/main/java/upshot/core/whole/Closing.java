@@ -7,6 +7,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.RuleCard;
 import upshot.core.plan.Change;
 import upshot.core.plan.FrameUse;
@@ -43,9 +44,9 @@ final class Closing implements WholeRule {
                     Measured.missing(),
                     "%s ends in a %s: a closing image settles, pulls out or lets the subject leave."
                             .formatted(shot.code(), shot.move().label()),
-                    List.of(
+                    Mends.later(() -> List.of(
                             new Mend("Pull out", Change.edit(shot, one -> one.withMove(Move.PULL))),
-                            new Mend("Hold it still", Change.edit(shot, one -> one.withMove(Move.STILL))))));
+                            new Mend("Hold it still", Change.edit(shot, one -> one.withMove(Move.STILL)))))));
         }
         Shot first = cut.uses().get(0).shot();
         boolean mirrors = first.size() == shot.size() && first.placement() == shot.placement();

@@ -8,6 +8,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
@@ -54,7 +55,7 @@ final class OnTheBeat implements WholeRule {
                         "Beside the music.",
                         new Measured(100 * share, 100 * LEAST_SHARE, Quantity.PERCENT),
                         "%d of %d joints fall on a beat.".formatted(on, cut.joints()),
-                        snap(cut, beats)));
+                        Mends.later(() -> snap(cut, beats))));
     }
 
     /** Every joint on its nearest beat; none where a use would vanish. */

@@ -7,6 +7,7 @@ import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
 import upshot.core.finding.Mend;
+import upshot.core.finding.Mends;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
@@ -55,10 +56,10 @@ final class ShortEnds implements WholeRule {
                 new Measured(Seconds.of(cut, brief.get(0)), LEAST_S, Quantity.SECONDS),
                 "%s is on screen for %s s; two are wanted."
                         .formatted(brief.get(0).shot().code(), Wording.number(Seconds.of(cut, brief.get(0)), 2)),
-                brief.stream()
+                Mends.later(() -> brief.stream()
                         .map(placed -> new Mend(
                                 "Give %s %d frames".formatted(placed.shot().code(), frames),
                                 Change.edit(placed.use(), one -> one.withFrames(frames))))
-                        .toList()));
+                        .toList())));
     }
 }
