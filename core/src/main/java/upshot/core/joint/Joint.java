@@ -2,7 +2,6 @@ package upshot.core.joint;
 
 import java.util.List;
 import java.util.OptionalInt;
-import java.util.UUID;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
@@ -20,9 +19,6 @@ final class Joint extends View {
     private final Meeting meeting;
     private volatile Said last = NOTHING;
 
-    /** The uses that meet, by id: what a joint is known by. */
-    record Name(UUID out, UUID into) {}
-
     private record OfMeeting(List<Finding> findings) {}
 
     private record OfPast(Past.Seen seen, List<Finding> findings) {}
@@ -38,10 +34,6 @@ final class Joint extends View {
     static Joint of(PaperCut cut, int joint) {
         Placed out = cut.outOf(joint);
         return new Joint(new Meeting(out.picture(), cut.into(joint).picture()));
-    }
-
-    Name name() {
-        return new Name(meeting.out().use().id(), meeting.into().use().id());
     }
 
     /** Whether nobody sees a cut there. */

@@ -58,7 +58,7 @@ public final class JointRules {
     /** What every rule says about a joint, worst first, as far as that is not remembered. */
     public static List<Finding> judge(PaperCut cut, int joint, Rolls rolls, Memory memory) {
         Joint now = Joint.of(cut, joint);
-        return memory.same(now.name(), now).said(cut, joint, rolls);
+        return memory.same(cut.into(joint).use().id(), now).said(cut, joint, rolls);
     }
 
     /** What every rule says about a joint of a cut that is only being thought of, worst first. */

@@ -11,12 +11,18 @@ import java.util.function.Supplier;
  */
 public final class Memory {
 
-    private final Map<Object, Pair> views = new ConcurrentHashMap<>();
+    private final Map<Object, Pair> views;
 
     private record Pair(View last, View before) {}
 
-    /** A memory of nothing. */
-    Memory() {}
+    /**
+     * A memory of nothing.
+     *
+     * @param things that are likely to be looked at
+     */
+    Memory(int things) {
+        views = new ConcurrentHashMap<>(2 * things);
+    }
 
     /** The view that is known of a thing, with its answers, where it is equal to this one; else this one from now on. */
     public <V extends View> V same(Object thing, V now) {

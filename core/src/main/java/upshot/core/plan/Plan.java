@@ -47,9 +47,9 @@ public final class Plan extends View implements AroundAction {
         }
         groups = new Groups(this, before);
         givens = PlanGivens.of(this, before);
-        memory = before.map(Plan::memory).orElseGet(Memory::new);
-        memory.bound(MOST_REMEMBERED
-                + REMEMBERED_OF_EACH * (shots().size() + actions().size() + uses().size()));
+        int things = shots().size() + actions().size() + uses().size();
+        memory = before.map(Plan::memory).orElseGet(() -> new Memory(things));
+        memory.bound(MOST_REMEMBERED + REMEMBERED_OF_EACH * things);
     }
 
     private boolean sharesWith(Plan other, RecordKind<?> kind) {
