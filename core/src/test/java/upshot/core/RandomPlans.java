@@ -1,6 +1,5 @@
 package upshot.core;
 
-import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -11,30 +10,21 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import upshot.core.house.Threshold;
-import upshot.core.measure.Aspect;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
 import upshot.core.plan.Adjustment;
-import upshot.core.plan.Aspects;
 import upshot.core.plan.Card;
 import upshot.core.plan.Carrier;
-import upshot.core.plan.Caution;
-import upshot.core.plan.Cautions;
 import upshot.core.plan.Change;
-import upshot.core.plan.Coordinates;
-import upshot.core.plan.Device;
-import upshot.core.plan.Devices;
 import upshot.core.plan.Dioptre;
 import upshot.core.plan.Entry;
 import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Field;
-import upshot.core.plan.FrameRates;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Light;
 import upshot.core.plan.Moment;
 import upshot.core.plan.NdFilter;
-import upshot.core.plan.Outline;
 import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
@@ -48,15 +38,16 @@ import upshot.core.plan.Turn;
 import upshot.core.plan.Use;
 import upshot.core.plan.VoiceOver;
 import upshot.core.plan.Walk;
-import upshot.core.plan.Zones;
 
 /** Plans and changes out of a seeded source, for properties that must hold for any of them. */
 public final class RandomPlans {
 
     private final Random random;
+    private final RandomValues values;
 
     public RandomPlans(long seed) {
         this.random = new Random(seed);
+        this.values = new RandomValues(random);
     }
 
     /** A valid plan of a few actions, shots and uses with all kinds of values. */
@@ -194,7 +185,7 @@ public final class RandomPlans {
                         : new Adjustment(id(), free.get(0), free.get(0).most());
             case 1 ->
                 new TempoMark(id(), plan.list(RecordKind.TEMPO).size() * 8 + random.nextInt(7) + 100, 500_001, 4, 4);
-            case 2 -> new VoiceOver(id(), random.nextInt(20), 20 + random.nextDouble(), pick(TEXTS));
+            case 2 -> new VoiceOver(id(), random.nextInt(20), 20 + random.nextDouble(), pick(RandomValues.TEXTS));
             case 3 -> new Moment(id(), "Doors", Optional.empty(), LocalTime.of(random.nextInt(24), 5), 10, "");
             case 4 ->
                 walkable
@@ -249,7 +240,7 @@ public final class RandomPlans {
                 joint ? Optional.of(plan.uses().get(1).id()) : Optional.empty(),
                 shot ? Optional.of(pick(plan.shots()).id()) : Optional.empty(),
                 random.nextBoolean(),
-                pick(TEXTS));
+                pick(RandomValues.TEXTS));
     }
 
     private static List<PlanRecord> removable(Plan plan) {
@@ -274,7 +265,7 @@ public final class RandomPlans {
         for (; ; ) {
             PlanRecord record = pick(all);
             Field field = pick(RecordKind.of(record).fields());
-            Optional<Object> value = value(field);
+            Optional<Object> value = values.value(field);
             if (value.isEmpty()) {
                 continue;
             }
@@ -288,84 +279,11 @@ public final class RandomPlans {
         }
     }
 
-    private Optional<Object> value(Field field) {
-        Object inner = inner(field);
-        if (inner == null) {
-            return Optional.empty();
-        }
-        return Optional.of(field.optional() ? Optional.ofNullable(random.nextInt(3) == 0 ? null : inner) : inner);
-    }
-
-    private Object inner(Field field) {
-        Class<?> type = field.type();
-        if (type == double.class || type == Double.class) {
-            return random.nextBoolean() ? random.nextInt(300) / 7.0 : random.nextGaussian() * 40;
-        }
-        if (type == int.class) {
-            return 1 + random.nextInt(99);
-        }
-        if (type == boolean.class) {
-            return random.nextBoolean();
-        }
-        if (type == String.class) {
-            // Codes and their letters stay: they never change once given.
-            return field.name().startsWith("code")
-                    ? null
-                    : field.name().equals("zone") ? pick(List.of("", "Europe/Oslo", "Asia/Kolkata")) : pick(TEXTS);
-        }
-        if (type.isEnum()) {
-            return pick(List.of(type.getEnumConstants()));
-        }
-        return special(type);
-    }
-
-    private static final List<String> TEXTS =
-            List.of("plain", "Ümläute & <b>tags</b>", "quote ' \" ; --", "日本語", "emoji 🎬 here", "=1+1", "two  spaces");
-
-    private Object special(Class<?> type) {
-        if (type == FrameRate.class) {
-            return pick(
-                    List.of(FrameRate.of(25), FrameRate.parse("29.97"), FrameRate.parse("59.94"), FrameRate.of(50)));
-        }
-        if (type == Aspect.class) {
-            return pick(List.of(Aspect.WIDE, Aspect.parse("2.39:1"), Aspect.parse("9:16")));
-        }
-        if (type == LocalTime.class) {
-            return LocalTime.of(random.nextInt(24), random.nextInt(60));
-        }
-        if (type == LocalDate.class) {
-            return LocalDate.of(1970, 1, 1).plusDays(random.nextInt(40_000));
-        }
-        if (type == Aspects.class) {
-            return Aspects.parse(pick(List.of("", "9:16", "1:1, 4:5, 2.39:1")));
-        }
-        if (type == FrameRates.class) {
-            return FrameRates.parse(pick(List.of("24", "23.976, 25, 50", "30, 60, 120, 240")));
-        }
-        if (type == Outline.class) {
-            return Outline.parse(pick(List.of("", "0 0, 5 0, 5 4", "-1.25 0, 7.5 0.1, 7 9, 0 8")));
-        }
-        if (type == Zones.class) {
-            return Zones.parse(pick(List.of("", "0 0, 1 0, 1 1", "0 0, 5 0, 5 4 / -1.25 0, 7.5 0.1, 7 9")));
-        }
-        if (type == Coordinates.class) {
-            return new Coordinates(
-                    random.nextDouble() * 180 - 90, random.nextInt(3) == 0 ? 1e-7 : random.nextDouble() * 360 - 180);
-        }
-        if (type == Devices.class) {
-            return Devices.of(pick(List.of(Device.values())), pick(List.of(Device.values())));
-        }
-        if (type == Cautions.class) {
-            return Cautions.of(pick(List.of(Caution.values())), pick(List.of(Caution.values())));
-        }
-        return null;
-    }
-
     private UUID id() {
-        return new UUID(random.nextLong() & ~0xf000L | 0x4000L, random.nextLong() & ~(3L << 62) | 2L << 62);
+        return values.id();
     }
 
     private <T> T pick(List<T> list) {
-        return list.get(random.nextInt(list.size()));
+        return values.pick(list);
     }
 }
