@@ -40,7 +40,7 @@ public final class Field {
     }
 
     /** The name of the kind whose id this field holds. */
-    Optional<String> refersTo() {
+    public Optional<String> refersTo() {
         return refersTo;
     }
 
