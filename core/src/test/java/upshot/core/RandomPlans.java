@@ -21,23 +21,30 @@ import upshot.core.plan.Dioptre;
 import upshot.core.plan.Entry;
 import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Field;
+import upshot.core.plan.FloorCorner;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Light;
 import upshot.core.plan.Moment;
 import upshot.core.plan.NdFilter;
+import upshot.core.plan.Outline;
 import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Removal;
+import upshot.core.plan.Rest;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Standing;
+import upshot.core.plan.Stretch;
 import upshot.core.plan.Support;
 import upshot.core.plan.TempoMark;
 import upshot.core.plan.Turn;
 import upshot.core.plan.Use;
+import upshot.core.plan.UseCrop;
 import upshot.core.plan.VoiceOver;
 import upshot.core.plan.Walk;
+import upshot.core.plan.Waypoint;
 
 /** Plans and changes out of a seeded source, for properties that must hold for any of them. */
 public final class RandomPlans {
@@ -136,7 +143,8 @@ public final class RandomPlans {
                             random.nextBoolean() ? Optional.empty() : Optional.of(random.nextInt(9) / 2.0),
                             random.nextInt(3) * 6,
                             pick(List.of(Entry.values())),
-                            random.nextBoolean()));
+                            random.nextBoolean(),
+                            UseCrop.NONE));
         }
         Action action = pick(plan.actions());
         String code = action.codePrefix() + (1000 + random.nextInt(9000));
@@ -159,14 +167,19 @@ public final class RandomPlans {
             RecordKind.PERFORMER,
             RecordKind.ACCEPTED,
             RecordKind.SHIFT,
-            RecordKind.TURN);
+            RecordKind.TURN,
+            RecordKind.REST,
+            RecordKind.CORNER,
+            RecordKind.STRETCH,
+            RecordKind.STANDING,
+            RecordKind.WAYPOINT);
 
     private Change extra(Plan plan) {
         List<Threshold> free = Arrays.stream(Threshold.values())
                 .filter(one -> plan.adjustment(one).isEmpty())
                 .toList();
         boolean walkable = plan.spots().size() > 1;
-        PlanRecord added = switch (random.nextInt(14)) {
+        PlanRecord added = switch (random.nextInt(19)) {
             case 12 -> new NdFilter(id(), "ND", 1, 1 + random.nextInt(9));
             case 11 ->
                 new ExtraCrew(
@@ -177,6 +190,7 @@ public final class RandomPlans {
                         LocalTime.of(random.nextInt(12), 0),
                         LocalTime.of(12 + random.nextInt(12), 0),
                         1 + random.nextInt(2));
+            case 14, 15, 16, 17, 18 -> onTheFloor(plan);
             case 13 -> plan.shots().isEmpty() ? accepted(plan) : turn(plan);
             case 9 -> accepted(plan);
             case 0 ->
@@ -201,7 +215,7 @@ public final class RandomPlans {
             case 8 ->
                 plan.actions().isEmpty() || plan.subjects().isEmpty()
                         ? new Card(id(), "Card", 1, 2, 128, 90.5)
-                        : new Performer(
+                        : Performer.of(
                                 id(),
                                 pick(plan.actions()).id(),
                                 pick(plan.subjects()).id(),
@@ -215,6 +229,35 @@ public final class RandomPlans {
         } catch (InvalidField doubled) {
             return set(plan);
         }
+    }
+
+    /** A rest, a part of a spot's plan or a point of somebody's way. */
+    private PlanRecord onTheFloor(Plan plan) {
+        if (plan.actions().isEmpty()
+                || plan.spots().isEmpty()
+                || plan.subjects().isEmpty()) {
+            return new Card(id(), "Card", 1, 2, 128, 90.5);
+        }
+        UUID spot = pick(plan.spots()).id();
+        double x = random.nextInt(40) / 4.0;
+        double y = random.nextInt(40) / 4.0;
+        return switch (random.nextInt(5)) {
+            case 0 -> new Rest(id(), pick(plan.subjects()).id(), LocalTime.of(9 + random.nextInt(8), 30), 20);
+            case 1 -> new FloorCorner(id(), spot, random.nextInt(99), x, y, 2.5, random.nextBoolean());
+            case 2 -> new Stretch(id(), spot, 1, "", pick(List.of(Stretch.Kind.values())), x, y, x + 1, y, 0.5, 2);
+            case 3 ->
+                new Standing(
+                        id(),
+                        spot,
+                        1,
+                        "Bench",
+                        pick(List.of(Standing.Kind.values())),
+                        Outline.parse("0 0, 1 0, 1 1"),
+                        0.8,
+                        "",
+                        "");
+            default -> new Waypoint(id(), pick(plan.actions()).id(), random.nextInt(99), x, y, random.nextInt(3));
+        };
     }
 
     private Turn turn(Plan plan) {
@@ -240,6 +283,7 @@ public final class RandomPlans {
                 joint ? Optional.of(plan.uses().get(1).id()) : Optional.empty(),
                 shot ? Optional.of(pick(plan.shots()).id()) : Optional.empty(),
                 random.nextBoolean(),
+                Optional.empty(),
                 pick(RandomValues.TEXTS));
     }
 

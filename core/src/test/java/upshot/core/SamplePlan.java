@@ -116,7 +116,7 @@ public final class SamplePlan {
     }
 
     public Performer performer(Action action, UUID subjectId) {
-        return add(new Performer(id(), action.id(), subjectId, ++places));
+        return add(Performer.of(id(), action.id(), subjectId, ++places));
     }
 
     public Use use(Shot shot, Entry entry) {

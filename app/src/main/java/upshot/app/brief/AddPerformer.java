@@ -52,7 +52,7 @@ class AddPerformer implements Gesture {
             throw new InvalidField("name", "%s takes part already.".formatted(name));
         }
         changes.add(new Change.Add(
-                new Performer(context.ids().get(), action.id(), who, Ranks.after(plan.performersOf(action)))));
+                Performer.of(context.ids().get(), action.id(), who, Ranks.after(plan.performersOf(action)))));
         return Proposal.of("add %s to %s".formatted(name, action.name()), Change.batch(changes));
     }
 }

@@ -36,6 +36,7 @@ class AcceptFinding implements Gesture {
                 use(context, arguments, "intoUseId"),
                 Optional.empty(),
                 arguments.on("breaks"),
+                Optional.of(arguments.number("measured", 0)),
                 arguments.text("reason"));
         return Proposal.of("let %s stand".formatted(accepted.ruleId().replace('-', ' ')), new Change.Add(accepted));
     }

@@ -61,7 +61,9 @@ record CutFinding(
                 "intoUseId",
                 intoUseId,
                 "breaks",
-                finding.status() == Status.BREAK);
+                finding.status() == Status.BREAK,
+                "measured",
+                finding.measured().value());
         return new CutFinding(
                 FindingView.of(finding),
                 accepted.isPresent() ? "accepted" : finding.status().label(),

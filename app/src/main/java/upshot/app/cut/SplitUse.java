@@ -51,7 +51,8 @@ class SplitUse implements Gesture {
                 Optional.of(back ? from : split),
                 0,
                 Entry.STRAIGHT,
-                false);
+                false,
+                use.crop());
         return Proposal.showing(
                 "split " + placed.shot().code(),
                 Change.batch(List.of(

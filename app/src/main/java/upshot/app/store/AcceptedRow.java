@@ -15,5 +15,6 @@ class AcceptedRow extends PlanRow {
     UUID intoUseId;
     UUID shotId;
     boolean breaks;
+    Double measured;
     String reason;
 }

@@ -35,13 +35,22 @@ class ActionRow extends PlanRow {
     double speedMps;
     String line;
     String side;
+    String rises;
     String thing;
     String thingForm;
     double thingHeightM;
     double thingBaseM;
     String setsState;
-    String phases;
+    String focus;
     String sound;
+    boolean speech;
+    boolean playback;
+    boolean noSound;
+    boolean onePicture;
+    String taken;
+    boolean stagedAgain;
+    String strand;
+    String phases;
     String wantedLight;
     String cautions;
 }

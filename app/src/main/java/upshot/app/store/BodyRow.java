@@ -15,4 +15,7 @@ class BodyRow extends PlanRow {
     int lowestIso;
     int highestIso;
     double batteryMin;
+    boolean portrait;
+    boolean variableRate;
+    boolean dropFrame;
 }

@@ -17,5 +17,7 @@ class HouseRulesRow extends PlanRow {
     String eye;
     String movement;
     String dayOrder;
+    String telling;
+    String pace;
     boolean mirrorEnding;
 }

@@ -13,4 +13,6 @@ class PerformerRow extends PlanRow {
     UUID actionId;
     UUID subjectId;
     double rank;
+    Double acrossM;
+    Double deepM;
 }

@@ -48,7 +48,12 @@ final class RowMapper {
             Map.entry(RecordKind.USE, UseRow.class),
             Map.entry(RecordKind.ACCEPTED, AcceptedRow.class),
             Map.entry(RecordKind.SHIFT, ShiftRow.class),
-            Map.entry(RecordKind.TURN, TurnRow.class));
+            Map.entry(RecordKind.TURN, TurnRow.class),
+            Map.entry(RecordKind.REST, RestRow.class),
+            Map.entry(RecordKind.CORNER, FloorCornerRow.class),
+            Map.entry(RecordKind.STRETCH, StretchRow.class),
+            Map.entry(RecordKind.STANDING, StandingRow.class),
+            Map.entry(RecordKind.WAYPOINT, WaypointRow.class));
 
     private static final String PLACE = "coordinates";
     private static final String LATITUDE = "latitudeDeg";

@@ -12,11 +12,13 @@ import java.util.UUID;
 class ShotRow extends PlanRow {
     UUID actionId;
     UUID subjectId;
+    UUID cameraSpotId;
     String code;
     double rank;
     String size;
     Double insertHeightM;
     Double aimHeightM;
+    String aim;
     double bearingDeg;
     double cameraHeightM;
     double focalLengthMm;
@@ -42,6 +44,8 @@ class ShotRow extends PlanRow {
     Double backDeg;
     double holdS;
     int takes;
+    String meant;
+    boolean cleanPlate;
     String placement;
     String frameUse;
     String viewpoint;

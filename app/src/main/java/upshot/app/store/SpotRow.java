@@ -29,4 +29,6 @@ class SpotRow extends PlanRow {
     String hazards;
     LocalTime opensTime;
     LocalTime closesTime;
+    LocalTime loudFrom;
+    LocalTime loudUntil;
 }

@@ -22,5 +22,6 @@ class SubjectRow extends PlanRow {
     double restMin;
     String consent;
     boolean released;
+    boolean films;
     String note;
 }

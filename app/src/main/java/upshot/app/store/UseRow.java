@@ -18,4 +18,8 @@ class UseRow extends PlanRow {
     int joinFrames;
     String entry;
     boolean pinned;
+    double cropZoom;
+    double cropAcross;
+    double cropDown;
+    boolean flipped;
 }

@@ -31,6 +31,8 @@ public enum HousePreset implements Labelled {
                     EyeSchool.FREE,
                     MovementSchool.MOTIVATED,
                     OrderSchool.SOON_GONE_FIRST,
+                    now.telling(),
+                    now.pace(),
                     false);
         }
     },
@@ -47,6 +49,8 @@ public enum HousePreset implements Labelled {
                     EyeSchool.FREE,
                     MovementSchool.KEEP_MOVING,
                     OrderSchool.MASTER_FIRST,
+                    now.telling(),
+                    now.pace(),
                     false);
         }
     },
@@ -63,6 +67,8 @@ public enum HousePreset implements Labelled {
                     EyeSchool.HOLD,
                     MovementSchool.MOTIVATED,
                     OrderSchool.MUSTS_FIRST,
+                    now.telling(),
+                    now.pace(),
                     true);
         }
     },
@@ -79,6 +85,8 @@ public enum HousePreset implements Labelled {
                     EyeSchool.HOLD,
                     MovementSchool.KEEP_MOVING,
                     OrderSchool.MUSTS_FIRST,
+                    now.telling(),
+                    now.pace(),
                     false);
         }
     },
@@ -95,6 +103,8 @@ public enum HousePreset implements Labelled {
                     EyeSchool.FREE,
                     MovementSchool.ANCHORED,
                     OrderSchool.MASTER_FIRST,
+                    now.telling(),
+                    now.pace(),
                     true);
         }
     };

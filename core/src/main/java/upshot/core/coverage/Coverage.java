@@ -124,7 +124,7 @@ public final class Coverage implements Rule {
     private static List<Demand> demands(Givens plan, Action action) {
         boolean several = !plan.performersOf(action).isEmpty();
         return switch (plan.house().coverage()) {
-            case TRIAD -> TRIAD;
+            case TRIAD, TRIAD_EACH_ACTION -> TRIAD;
             case TRIPLE -> TRIPLE;
             case PERFORMANCE -> several ? performers(plan, action) : PERFORMANCE;
             case PRODUCT -> PRODUCT;

@@ -3,9 +3,13 @@ package upshot.core.house;
 /** Which shots an action needs before it counts as covered. */
 public enum CoverageSchool implements School {
     TRIAD(
-            "wide, mid and detail",
-            "Three sizes of everything cut into any scene.",
+            "wide, mid and detail of each scene",
+            "Three sizes of what happens in one place cut into any order.",
             "It says nothing of height, so everything may end at eye level."),
+    TRIAD_EACH_ACTION(
+            "wide, mid and detail of each action",
+            "Three sizes of everything cut into any scene.",
+            "It takes three setups where one picture may be enough."),
     TRIPLE(
             "each size at three heights",
             "Nine views of an action never run out in the edit.",

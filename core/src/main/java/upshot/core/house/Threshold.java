@@ -19,6 +19,7 @@ public enum Threshold implements Labelled {
     MEAL("meal", 30, 0, 180, "min"),
     WALK("walk between spots that have none of their own", 3, 0, 600, "min"),
     RIG_TRIPOD("rig the tripod", 3, 0, 120, "min"),
+    RIG_GROUND("place the ground plate or bag", 2, 0, 120, "min"),
     RIG_HAND_HELD("rig for hand-held", 1, 0, 120, "min"),
     RIG_SHOULDER("rig the shoulder rig", 2, 0, 120, "min"),
     RIG_GIMBAL("rig the gimbal", 5, 0, 120, "min"),

@@ -30,6 +30,9 @@ public record SunDay(Coordinates place, LocalDate date, ZoneId zone) {
     public static final double GOLDEN_TO_DEG = 6;
     public static final double BLUE_FROM_DEG = -6;
 
+    /** A window that begins and ends as high is the whole of a short day or of a short night. */
+    private static final double GRAZES_DEG = 0.5;
+
     private static final Duration STEP = Duration.ofMinutes(4);
     private static final long EXACT_MS = 500;
 
@@ -119,9 +122,27 @@ public record SunDay(Coordinates place, LocalDate date, ZoneId zone) {
             case ANY -> List.of(new Window(begins(), ends()));
             case DAYLIGHT -> up();
             case GOLDEN -> golden();
+            case GOLDEN_MORNING -> rising(golden());
+            case GOLDEN_EVENING -> sinking(golden());
             case BLUE -> blue();
+            case BLUE_MORNING -> rising(blue());
+            case BLUE_EVENING -> sinking(blue());
             case DARK -> dark();
         };
+    }
+
+    /** Those through which the sun climbs; where it only grazes the horizon, one is of the morning and of the evening. */
+    private List<Window> rising(List<Window> windows) {
+        return windows.stream().filter(window -> climbs(window) >= 0).toList();
+    }
+
+    private List<Window> sinking(List<Window> windows) {
+        return windows.stream().filter(window -> climbs(window) <= 0).toList();
+    }
+
+    private int climbs(Window window) {
+        double by = altitudeDeg(window.until()) - altitudeDeg(window.from());
+        return Math.abs(by) < GRAZES_DEG ? 0 : (int) Math.signum(by);
     }
 
     /** The sun's way in steps of so many minutes, both ends of the day included. */

@@ -44,6 +44,7 @@ final class AsNumbers {
 
     private static final Map<Support, Threshold> RIGGING = new EnumMap<>(Map.of(
             Support.TRIPOD, Threshold.RIG_TRIPOD,
+            Support.GROUND, Threshold.RIG_GROUND,
             Support.HAND_HELD, Threshold.RIG_HAND_HELD,
             Support.SHOULDER, Threshold.RIG_SHOULDER,
             Support.GIMBAL, Threshold.RIG_GIMBAL,

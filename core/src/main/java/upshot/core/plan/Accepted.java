@@ -14,6 +14,7 @@ import java.util.UUID;
  * @param intoUseId the use behind that joint, likewise
  * @param shotId the shot it is about, where it is about a shot alone
  * @param breaks whether it was a break; a watch that has become a break since is open again
+ * @param measured the value that was let stand, in the rule's own unit, or none where none was kept
  * @param reason 3 to 300 characters
  */
 public record Accepted(
@@ -23,6 +24,7 @@ public record Accepted(
         @Refers(to = "use") Optional<UUID> intoUseId,
         @Refers(to = "shot") Optional<UUID> shotId,
         boolean breaks,
+        Optional<Double> measured,
         String reason)
         implements PlanRecord {
 
@@ -32,7 +34,14 @@ public record Accepted(
         Check.chosen("outUseId", "use before", outUseId);
         Check.chosen("intoUseId", "use behind", intoUseId);
         Check.chosen("shotId", "shot", shotId);
+        Check.chosen("measured", "measured value", measured);
         reason = text("reason", "reason", reason, 3, 300);
+    }
+
+    /** A finding about the whole cut, of which no value was kept. */
+    public static Accepted ofTheCut(UUID id, String ruleId, boolean breaks, String reason) {
+        return new Accepted(
+                id, ruleId, Optional.empty(), Optional.empty(), Optional.empty(), breaks, Optional.empty(), reason);
     }
 
     @Override

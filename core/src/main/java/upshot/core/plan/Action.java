@@ -18,7 +18,6 @@ import upshot.core.size.Posture;
  * @param name 1 to 120 characters, said as a sentence: who does what
  * @param feature true when nothing happens; its shots are cutaways
  * @param phases its parts in order, separated by commas, up to 200 characters
- * @param sound what to record of it, up to 120 characters
  * @param wantedLight the light it asks for
  * @param cautions what can hurt somebody
  */
@@ -36,8 +35,9 @@ public record Action(
         ActionNature nature,
         ActionDirection direction,
         ActionThing handled,
+        ActionSound heard,
+        ActionCoverage wanted,
         String phases,
-        String sound,
         WantedLight wantedLight,
         Cautions cautions)
         implements PlanRecord, ActionParts {
@@ -53,7 +53,6 @@ public record Action(
         }
         name = text("name", "name of the action", name, 1, 120);
         phases = text("phases", "phases", phases, 0, 200);
-        sound = text("sound", "sound", sound, 0, 120);
         chosen("wantedLight", "light", wantedLight);
         chosen("cautions", "cautions", cautions);
     }
@@ -72,9 +71,10 @@ public record Action(
                 new ActionPlace(Posture.STANDING, 0, Optional.empty(), Optional.empty()),
                 new ActionTiming(10, false, Optional.empty(), 0, Optional.empty(), Optional.empty()),
                 new ActionNature(false, false, false, false),
-                new ActionDirection(0, Line.NONE, Side.LEFT_TO_RIGHT),
-                new ActionThing("", Form.ROUND, 0.2, 0.9, ""),
-                "",
+                new ActionDirection(0, Line.NONE, Side.LEFT_TO_RIGHT, Rise.NEITHER),
+                new ActionThing("", Form.ROUND, 0.2, 0.9, "", Focus.UNSAID),
+                new ActionSound("", false, false, false),
+                new ActionCoverage(false, Taken.SHOT_BY_SHOT, false, ""),
                 "",
                 WantedLight.ANY,
                 Cautions.NONE);

@@ -18,6 +18,10 @@ public interface ActionParts {
 
     ActionThing handled();
 
+    ActionSound heard();
+
+    ActionCoverage wanted();
+
     default Posture posture() {
         return place().posture();
     }
@@ -104,5 +108,45 @@ public interface ActionParts {
 
     default String setsState() {
         return handled().setsState();
+    }
+
+    default Focus focus() {
+        return handled().focus();
+    }
+
+    default Rise rises() {
+        return direction().rises();
+    }
+
+    default String sound() {
+        return heard().sound();
+    }
+
+    default boolean speech() {
+        return heard().speech();
+    }
+
+    default boolean playback() {
+        return heard().playback();
+    }
+
+    default boolean noSound() {
+        return heard().noSound();
+    }
+
+    default boolean onePicture() {
+        return wanted().onePicture();
+    }
+
+    default Taken taken() {
+        return wanted().taken();
+    }
+
+    default boolean stagedAgain() {
+        return wanted().stagedAgain();
+    }
+
+    default String strand() {
+        return wanted().strand();
     }
 }

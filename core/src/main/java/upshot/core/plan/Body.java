@@ -15,9 +15,21 @@ import java.util.UUID;
  * @param lowestIso 25 to 1 000 000
  * @param highestIso not below the lowest
  * @param batteryMin how long a battery records, 1 to 2000 min
+ * @param portrait whether it is held upright, so that its sensor is higher than wide
+ * @param variableRate whether its frames come unevenly, as a phone's do
+ * @param dropFrame whether its time code leaves numbers out to keep up with the clock
  */
 public record Body(
-        UUID id, String name, double rank, ShutterScale shutter, int lowestIso, int highestIso, double batteryMin)
+        UUID id,
+        String name,
+        double rank,
+        ShutterScale shutter,
+        int lowestIso,
+        int highestIso,
+        double batteryMin,
+        boolean portrait,
+        boolean variableRate,
+        boolean dropFrame)
         implements PlanRecord {
 
     public Body {
@@ -36,7 +48,7 @@ public record Body(
 
     /** A body with third-stop shutter times, ISO 100 to 12 800 and an hour and a half on a battery. */
     public static Body draft(UUID id, String name) {
-        return new Body(id, name, 0, ShutterScale.STILLS, 100, 12_800, 90);
+        return new Body(id, name, 0, ShutterScale.STILLS, 100, 12_800, 90, false, false, false);
     }
 
     @Override

@@ -7,12 +7,16 @@ import upshot.core.house.HoldSchool;
 import upshot.core.house.LightSchool;
 import upshot.core.house.MovementSchool;
 import upshot.core.house.OrderSchool;
+import upshot.core.house.PaceSchool;
 import upshot.core.house.ShutterSchool;
 import upshot.core.house.SpeedSchool;
+import upshot.core.house.TellingSchool;
 
 /**
  * The schools that hold for this job. A plan has exactly one.
  *
+ * @param telling how the story is told
+ * @param pace how long a picture stands
  * @param mirrorEnding whether the closing image mirrors the opening
  */
 public record HouseRules(
@@ -25,6 +29,8 @@ public record HouseRules(
         EyeSchool eye,
         MovementSchool movement,
         OrderSchool dayOrder,
+        TellingSchool telling,
+        PaceSchool pace,
         boolean mirrorEnding)
         implements PlanRecord {
 
@@ -38,6 +44,8 @@ public record HouseRules(
         Check.chosen("eye", "school of the eye", eye);
         Check.chosen("movement", "school of movement", movement);
         Check.chosen("dayOrder", "school of order", dayOrder);
+        Check.chosen("telling", "school of telling", telling);
+        Check.chosen("pace", "pace", pace);
     }
 
     /** What holds until somebody chooses. */
@@ -52,6 +60,8 @@ public record HouseRules(
                 EyeSchool.FREE,
                 MovementSchool.MOTIVATED,
                 OrderSchool.MUSTS_FIRST,
+                TellingSchool.SEQUENCES,
+                PaceSchool.USUAL,
                 false);
     }
 

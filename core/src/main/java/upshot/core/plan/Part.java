@@ -2,9 +2,11 @@ package upshot.core.plan;
 
 /** Fields of a record that belong together. In changes, files and rows they stand among the others, under their own names. */
 public sealed interface Part
-        permits ActionDirection,
+        permits ActionCoverage,
+                ActionDirection,
                 ActionNature,
                 ActionPlace,
+                ActionSound,
                 ActionThing,
                 ActionTiming,
                 ShotCloseUp,
@@ -15,4 +17,5 @@ public sealed interface Part
                 ShotLamps,
                 ShotMovement,
                 ShotPosition,
-                ShotTake {}
+                ShotTake,
+                UseCrop {}

@@ -28,7 +28,12 @@ public sealed interface PlanRecord
                 Use,
                 Accepted,
                 ExtraCrew,
-                Turn {
+                Turn,
+                Rest,
+                FloorCorner,
+                Stretch,
+                Standing,
+                Waypoint {
 
     UUID id();
 

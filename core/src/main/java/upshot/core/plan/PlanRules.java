@@ -38,7 +38,12 @@ final class PlanRules {
             Map.entry(RecordKind.USE, 5000),
             Map.entry(RecordKind.ACCEPTED, 2000),
             Map.entry(RecordKind.SHIFT, 20),
-            Map.entry(RecordKind.TURN, 3000));
+            Map.entry(RecordKind.TURN, 3000),
+            Map.entry(RecordKind.REST, 200),
+            Map.entry(RecordKind.CORNER, 2000),
+            Map.entry(RecordKind.STRETCH, 1000),
+            Map.entry(RecordKind.STANDING, 2000),
+            Map.entry(RecordKind.WAYPOINT, 5000));
 
     private static final List<Distinct> DISTINCT = List.of(
             new Distinct(RecordKind.ACTION, "codePrefix", "Two actions cannot both begin their codes with %s."),

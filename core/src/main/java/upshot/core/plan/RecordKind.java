@@ -40,6 +40,11 @@ public final class RecordKind<R extends PlanRecord> {
     public static final RecordKind<Use> USE = new RecordKind<>("use", Use.class);
     public static final RecordKind<Accepted> ACCEPTED = new RecordKind<>("accepted", Accepted.class);
     public static final RecordKind<ExtraCrew> SHIFT = new RecordKind<>("shift", ExtraCrew.class);
+    public static final RecordKind<Rest> REST = new RecordKind<>("rest", Rest.class);
+    public static final RecordKind<FloorCorner> CORNER = new RecordKind<>("corner", FloorCorner.class);
+    public static final RecordKind<Stretch> STRETCH = new RecordKind<>("stretch", Stretch.class);
+    public static final RecordKind<Standing> STANDING = new RecordKind<>("standing", Standing.class);
+    public static final RecordKind<Waypoint> WAYPOINT = new RecordKind<>("waypoint", Waypoint.class);
     public static final RecordKind<Turn> TURN = new RecordKind<>("turn", Turn.class);
 
     /** Every kind, with what is referred to before what refers to it. */
@@ -68,7 +73,12 @@ public final class RecordKind<R extends PlanRecord> {
             USE,
             ACCEPTED,
             SHIFT,
-            TURN);
+            TURN,
+            REST,
+            CORNER,
+            STRETCH,
+            STANDING,
+            WAYPOINT);
 
     private static final Map<Class<?>, RecordKind<?>> BY_TYPE =
             PARENT_FIRST.stream().collect(Collectors.toUnmodifiableMap(RecordKind::type, kind -> kind));

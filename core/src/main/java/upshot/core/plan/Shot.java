@@ -14,6 +14,7 @@ import upshot.core.size.Size;
  * One planned framing of one action.
  *
  * @param subjectId whom it shows, where that is not the action's own subject
+ * @param cameraSpotId where the camera stands, where that is another spot than the action's
  * @param code unique in the job and never given to another shot: it ends up on slates and files
  * @param rank place among the action's shots
  * @param cautions what can hurt somebody in this shot alone
@@ -25,6 +26,7 @@ public record Shot(
         UUID id,
         @Refers(to = "action") UUID actionId,
         @Refers(to = "subject") Optional<UUID> subjectId,
+        @Refers(to = "spot") Optional<UUID> cameraSpotId,
         String code,
         double rank,
         ShotFraming framing,
@@ -50,6 +52,7 @@ public record Shot(
         present("id", id);
         present("actionId", actionId);
         chosen("subjectId", "subject", subjectId);
+        chosen("cameraSpotId", "camera's spot", cameraSpotId);
         if (!CODE.matcher(chosen("code", "code", code)).matches()) {
             throw new InvalidField("code", "A code (%s) is letters and a number, like K2.".formatted(code));
         }
@@ -68,16 +71,17 @@ public record Shot(
                 id,
                 actionId,
                 Optional.empty(),
+                Optional.empty(),
                 code,
                 0,
-                new ShotFraming(Size.MEDIUM, Optional.empty(), Optional.empty()),
+                new ShotFraming(Size.MEDIUM, Optional.empty(), Optional.empty(), Aim.UNSAID),
                 new ShotPosition(30, 1.5),
                 new ShotGlass(50, 2.8),
                 new ShotMovement(Support.TRIPOD, Move.STILL, false, Move.STILL, false, 0, 0, MoveReason.NONE),
                 new ShotExposure(captureRate, Optional.empty(), 800, 0),
                 new ShotCloseUp(0, 1),
                 new ShotLamps(false, Optional.empty(), Optional.empty(), Optional.empty()),
-                new ShotTake(10, 2),
+                new ShotTake(10, 2, Meant.ANYTHING, false),
                 new ShotComposition(Placement.CENTRE, FrameUse.STAYS, Viewpoint.OBJECTIVE, 0, false, Devices.NONE),
                 Cautions.NONE,
                 Priority.MUST,
@@ -94,6 +98,10 @@ public record Shot(
         return with("subjectId", subjectId);
     }
 
+    public Shot withCameraSpotId(Optional<UUID> cameraSpotId) {
+        return with("cameraSpotId", cameraSpotId);
+    }
+
     public Shot withCode(String code) {
         return with("code", code);
     }
@@ -108,6 +116,10 @@ public record Shot(
 
     public Shot withInsertHeightM(Optional<Double> insertHeightM) {
         return with(framing.withInsertHeightM(insertHeightM));
+    }
+
+    public Shot withAim(Aim aim) {
+        return with(framing.withAim(aim));
     }
 
     public Shot withBearingDeg(double bearingDeg) {
@@ -192,6 +204,10 @@ public record Shot(
 
     public Shot withTakes(int takes) {
         return with(take.withTakes(takes));
+    }
+
+    public Shot withMeant(Meant meant) {
+        return with(take.withMeant(meant));
     }
 
     public Shot withPlacement(Placement placement) {

@@ -37,6 +37,10 @@ public interface ShotParts {
         return framing().aimHeightM();
     }
 
+    default Aim aim() {
+        return framing().aim();
+    }
+
     default double bearingDeg() {
         return position().bearingDeg();
     }
@@ -131,6 +135,14 @@ public interface ShotParts {
 
     default int takes() {
         return take().takes();
+    }
+
+    default Meant meant() {
+        return take().meant();
+    }
+
+    default boolean cleanPlate() {
+        return take().cleanPlate();
     }
 
     default Placement placement() {

@@ -30,6 +30,8 @@ import java.util.UUID;
  * @param hazards what can hurt somebody here
  * @param opensTime not before, local to the place
  * @param closesTime not after
+ * @param loudFrom when it is loud though it is not always, local to the place, or none
+ * @param loudUntil until when
  */
 public record Spot(
         UUID id,
@@ -51,7 +53,9 @@ public record Spot(
         Noise noise,
         Cautions hazards,
         Optional<LocalTime> opensTime,
-        Optional<LocalTime> closesTime)
+        Optional<LocalTime> closesTime,
+        Optional<LocalTime> loudFrom,
+        Optional<LocalTime> loudUntil)
         implements PlanRecord {
 
     public Spot {
@@ -76,6 +80,8 @@ public record Spot(
         chosen("hazards", "hazards", hazards);
         chosen("opensTime", "opening", opensTime).ifPresent(time -> Check.minute("opensTime", "opening", time));
         chosen("closesTime", "closing", closesTime).ifPresent(time -> Check.minute("closesTime", "closing", time));
+        chosen("loudFrom", "loud hours", loudFrom).ifPresent(time -> Check.minute("loudFrom", "loud hours", time));
+        chosen("loudUntil", "loud hours", loudUntil).ifPresent(time -> Check.minute("loudUntil", "loud hours", time));
     }
 
     /** A room of 6 by 5 m with lamps that flicker, six metres to stand back, as it is first written down. */
@@ -99,6 +105,8 @@ public record Spot(
                 300,
                 Noise.QUIET,
                 Cautions.NONE,
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
     }

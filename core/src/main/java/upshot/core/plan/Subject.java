@@ -25,6 +25,7 @@ import upshot.core.size.SubjectKind;
  * @param restMin how long that rest is, 0 to 600 min
  * @param consent whether a person agreed to be filmed
  * @param released whether a person may go after the last shot with them
+ * @param films whether this is the one who films, alone in front of the own camera
  * @param note up to 200 characters
  */
 public record Subject(
@@ -41,6 +42,7 @@ public record Subject(
         double restMin,
         Consent consent,
         boolean released,
+        boolean films,
         String note)
         implements PlanRecord {
 
@@ -84,6 +86,7 @@ public record Subject(
                 Optional.empty(),
                 10,
                 Consent.OPEN,
+                false,
                 false,
                 "");
     }

@@ -5,6 +5,7 @@ import upshot.core.measure.Labelled;
 /** What carries the camera, with the seconds it needs to settle and how fast it moves. */
 public enum Support implements Labelled {
     TRIPOD("tripod", 3, 0),
+    GROUND("ground plate or bag", 3, 0),
     HAND_HELD("hand-held", 3, 1.5),
     SHOULDER("shoulder rig", 3, 1.5),
     GIMBAL("gimbal", 4, 1.5),

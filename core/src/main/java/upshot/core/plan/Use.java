@@ -17,6 +17,7 @@ import java.util.UUID;
  * @param joinFrames how long the transition into it lasts, 0 to 1000 frames; 0 for a cut
  * @param entry how the joint into this use is meant
  * @param pinned whether it stays where it is when a cut is proposed
+ * @param crop what of the picture it shows
  */
 public record Use(
         UUID id,
@@ -27,7 +28,8 @@ public record Use(
         Optional<Double> inS,
         int joinFrames,
         Entry entry,
-        boolean pinned)
+        boolean pinned,
+        UseCrop crop)
         implements PlanRecord {
 
     public Use {
@@ -47,12 +49,12 @@ public record Use(
 
     /** A straight cut to a slice that plays every captured frame, wherever in the shot it begins. */
     public static Use cut(UUID id, UUID shotId, double rank, int frames) {
-        return new Use(id, shotId, rank, frames, 1, Optional.empty(), 0, Entry.STRAIGHT, false);
+        return new Use(id, shotId, rank, frames, 1, Optional.empty(), 0, Entry.STRAIGHT, false, UseCrop.NONE);
     }
 
     /** The same use at another playback. */
     public Use played(double step) {
-        return step == frameStep ? this : new Use(id, shotId, rank, frames, step, inS, joinFrames, entry, pinned);
+        return step == frameStep ? this : new Use(id, shotId, rank, frames, step, inS, joinFrames, entry, pinned, crop);
     }
 
     /** Whether it holds one picture of the shot. */
@@ -71,7 +73,8 @@ public record Use(
                 && shotId.equals(other.shotId)
                 && frameStep == other.frameStep
                 && joinFrames == other.joinFrames
-                && entry == other.entry;
+                && entry == other.entry
+                && crop.equals(other.crop);
     }
 
     /** The same use with one field changed. */
@@ -105,6 +108,22 @@ public record Use(
 
     public Use withShotId(UUID shotId) {
         return RecordKind.USE.with(this, "shotId", shotId);
+    }
+
+    public Use withCropZoom(double cropZoom) {
+        return RecordKind.USE.with(this, crop.withCropZoom(cropZoom));
+    }
+
+    public Use withCropAcross(double cropAcross) {
+        return RecordKind.USE.with(this, crop.withCropAcross(cropAcross));
+    }
+
+    public Use withCropDown(double cropDown) {
+        return RecordKind.USE.with(this, crop.withCropDown(cropDown));
+    }
+
+    public Use withFlipped(boolean flipped) {
+        return RecordKind.USE.with(this, crop.withFlipped(flipped));
     }
 
     public Use withPinned(boolean pinned) {

@@ -27,7 +27,7 @@ public final class RaisedCautions {
             case OVERHEAD -> Cautions.of(Caution.OVERHEAD_RIG);
             case MOUNT -> Cautions.of(Caution.VEHICLE);
             case DRONE -> Cautions.of(Caution.DRONE);
-            case TRIPOD, HAND_HELD, SHOULDER, GIMBAL, SLIDER, TURNTABLE -> Cautions.NONE;
+            case TRIPOD, GROUND, HAND_HELD, SHOULDER, GIMBAL, SLIDER, TURNTABLE -> Cautions.NONE;
         };
     }
 

@@ -47,7 +47,7 @@ public final class ReadyChecks {
             case GIMBAL -> List.of("Balanced on all three axes with the motors off", "Walk heel to toe, knees soft");
             case HAND_HELD, SHOULDER ->
                 List.of("Elbows in, turn the body and not the hands", "Brace on something for details");
-            case TRIPOD -> List.of("Level, nothing loose");
+            case TRIPOD, GROUND -> List.of("Level, nothing loose");
             case SLIDER -> List.of("Level, nothing loose, in and out points set");
             case OVERHEAD -> List.of("Secondary fixing on, nobody under it");
             case MOUNT -> List.of("Tied twice, checked after the first metres", "The driver only drives");

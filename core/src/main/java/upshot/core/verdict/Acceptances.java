@@ -4,14 +4,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Measured;
 import upshot.core.finding.Status;
 import upshot.core.plan.Accepted;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 
-/** Which findings somebody has looked at and lets stand. A watch that has become a break since is open again. */
+/** Which findings somebody has looked at and lets stand. A watch that has become a break since, or a value that has become
+ * worse by more than a tenth, is open again. */
 public final class Acceptances {
+
+    private static final double WORSE_BY = 0.1;
 
     private final List<Accepted> all;
 
@@ -52,7 +56,16 @@ public final class Acceptances {
                         && one.intoUseId().equals(into)
                         && one.shotId().equals(shot))
                 .filter(one -> one.breaks() || finding.status() != Status.BREAK)
+                .filter(one -> one.measured()
+                        .filter(was -> worse(finding.measured(), was))
+                        .isEmpty())
                 .findFirst();
+    }
+
+    /** Whether it lies further on the wrong side of its limit than was let stand, by more than a tenth of that. */
+    private static boolean worse(Measured now, double was) {
+        double further = (now.value() - was) * Math.signum(now.value() - now.limit());
+        return further > WORSE_BY * Math.abs(was);
     }
 
     /** How serious the findings of a joint are that nobody lets stand. */

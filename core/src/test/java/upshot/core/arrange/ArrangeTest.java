@@ -137,6 +137,7 @@ class ArrangeTest {
                 Optional.of(cut.uses().get(1).id()),
                 Optional.empty(),
                 true,
+                Optional.empty(),
                 "It is a joke.")));
         Change change = new Arrange(ids(7), 1, 50).propose(Verdict.of(accepted));
 

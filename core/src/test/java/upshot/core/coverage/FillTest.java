@@ -146,7 +146,7 @@ class FillTest {
         Plan filled = plan.apply(fill(plan, sample));
 
         int asked = switch (school) {
-            case TRIAD, PERFORMANCE -> 3;
+            case TRIAD, TRIAD_EACH_ACTION, PERFORMANCE -> 3;
             case TRIPLE -> 9;
             case PRODUCT -> 5;
         };

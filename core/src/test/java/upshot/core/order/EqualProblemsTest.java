@@ -118,7 +118,7 @@ class EqualProblemsTest {
     @Test
     void somebody_more_who_takes_part_is_another_order() {
         Plan plan = sample.build();
-        Change joins = new Change.Add(new Performer(sample.id(), action.id(), sample.otherPerson(), 1));
+        Change joins = new Change.Add(Performer.of(sample.id(), action.id(), sample.otherPerson(), 1));
 
         assertThat(takenOver(plan, joins)).isFalse();
         assertThat(takenOver(plan.apply(joins), joins.inverse())).isFalse();

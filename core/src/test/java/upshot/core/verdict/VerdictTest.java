@@ -69,6 +69,7 @@ class VerdictTest {
                 Optional.of(verdict.plan().uses().get(1).id()),
                 Optional.empty(),
                 breaks,
+                Optional.empty(),
                 "She turns round.");
     }
 
@@ -89,6 +90,7 @@ class VerdictTest {
                                 Optional.empty(),
                                 Optional.of(shot.id()),
                                 true,
+                                Optional.empty(),
                                 "A crane.")),
                         new Change.Add(new Accepted(
                                 sample.id(),
@@ -97,6 +99,7 @@ class VerdictTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 true,
+                                Optional.empty(),
                                 "So wanted.")))));
 
         assertThat(Acceptances.of(plan).ofShot(shot, ofShot)).isPresent();

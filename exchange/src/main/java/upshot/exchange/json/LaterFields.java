@@ -5,13 +5,18 @@ import java.util.Set;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 import upshot.core.measure.FrameRate;
+import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
+import upshot.core.plan.Body;
 import upshot.core.plan.Field;
+import upshot.core.plan.HouseRules;
+import upshot.core.plan.Performer;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.StoryBeat;
+import upshot.core.plan.Subject;
 import upshot.core.plan.Use;
 
 /**
@@ -23,18 +28,43 @@ final class LaterFields {
     /** Any valid identifier: it is never read. */
     private static final UUID NONE = UUID.fromString("00000000-0000-4000-8000-000000000000");
 
-    private static final Map<RecordKind<?>, PlanRecord> NEW = Map.of(
-            RecordKind.ACTION, Action.draft(NONE, NONE, NONE, NONE, "A", "new"),
-            RecordKind.SHOT, Shot.draft(NONE, NONE, "A1", FrameRate.of(24)),
-            RecordKind.SPOT, Spot.draft(NONE, "new"),
-            RecordKind.BEAT, StoryBeat.of(NONE, "new", 0, StoryBeat.Role.BODY),
-            RecordKind.USE, Use.cut(NONE, NONE, 0, 1));
+    private static final Map<RecordKind<?>, PlanRecord> NEW = Map.ofEntries(
+            Map.entry(RecordKind.HOUSE, HouseRules.usual(NONE)),
+            Map.entry(RecordKind.ACTION, Action.draft(NONE, NONE, NONE, NONE, "A", "new")),
+            Map.entry(RecordKind.PERFORMER, Performer.of(NONE, NONE, NONE, 0)),
+            Map.entry(RecordKind.SHOT, Shot.draft(NONE, NONE, "A1", FrameRate.of(24))),
+            Map.entry(RecordKind.SPOT, Spot.draft(NONE, "new")),
+            Map.entry(RecordKind.SUBJECT, Subject.person(NONE, "new")),
+            Map.entry(RecordKind.BODY, Body.draft(NONE, "new")),
+            Map.entry(RecordKind.BEAT, StoryBeat.of(NONE, "new", 0, StoryBeat.Role.BODY)),
+            Map.entry(RecordKind.USE, Use.cut(NONE, NONE, 0, 1)),
+            Map.entry(RecordKind.ACCEPTED, Accepted.ofTheCut(NONE, "new", false, "new")));
 
-    private static final Map<RecordKind<?>, Set<String>> LATER = Map.of(
-            RecordKind.ACTION, Set.of("acrossM", "deepM"),
-            RecordKind.SHOT,
+    private static final Map<RecordKind<?>, Set<String>> LATER = Map.ofEntries(
+            Map.entry(RecordKind.HOUSE, Set.of("telling", "pace")),
+            Map.entry(
+                    RecordKind.ACTION,
+                    Set.of(
+                            "acrossM",
+                            "deepM",
+                            "rises",
+                            "focus",
+                            "speech",
+                            "playback",
+                            "noSound",
+                            "onePicture",
+                            "taken",
+                            "stagedAgain",
+                            "strand")),
+            Map.entry(RecordKind.PERFORMER, Set.of("acrossM", "deepM")),
+            Map.entry(
+                    RecordKind.SHOT,
                     Set.of(
                             "subjectId",
+                            "cameraSpotId",
+                            "aim",
+                            "meant",
+                            "cleanPlate",
                             "moveBack",
                             "alsoMove",
                             "zooms",
@@ -44,10 +74,15 @@ final class LaterFields {
                             "rollMeant",
                             "devices",
                             "cautions",
-                            "still"),
-            RecordKind.SPOT, Set.of("noGo"),
-            RecordKind.BEAT, Set.of("targetS"),
-            RecordKind.USE, Set.of("inS", "joinFrames", "pinned"));
+                            "still")),
+            Map.entry(RecordKind.SPOT, Set.of("noGo", "loudFrom", "loudUntil")),
+            Map.entry(RecordKind.SUBJECT, Set.of("films")),
+            Map.entry(RecordKind.BODY, Set.of("portrait", "variableRate", "dropFrame")),
+            Map.entry(RecordKind.BEAT, Set.of("targetS")),
+            Map.entry(
+                    RecordKind.USE,
+                    Set.of("inS", "joinFrames", "pinned", "cropZoom", "cropAcross", "cropDown", "flipped")),
+            Map.entry(RecordKind.ACCEPTED, Set.of("measured")));
 
     private LaterFields() {}
 

@@ -23,12 +23,12 @@ import upshot.exchange.text.Unreadable;
 /**
  * The plan file: everything that a plan holds, and nothing else. Written and read back it is the same plan.
  *
- * <p>{@code {"format": "upshot-lane-plan", "version": 1, "records": {"brief": [{…}], "beat": [{…}], …}}}
+ * <p>{@code {"format": "upshot-lane-plan", "version": 2, "records": {"brief": [{…}], "beat": [{…}], …}}}
  */
 public final class PlanJson {
 
     public static final String FORMAT = "upshot-lane-plan";
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     /** A job of the largest size is a fifth of this. */
     public static final int MOST_BYTES = 16 << 20;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.databind.JsonNode;
@@ -71,7 +72,8 @@ final class PlanReader {
     }
 
     private void readVersion() {
-        if (!text().equals(Integer.toString(PlanJson.VERSION))) {
+        boolean known = IntStream.rangeClosed(1, PlanJson.VERSION).anyMatch(version -> text().equals("" + version));
+        if (!known) {
             throw otherVersion(shortened(text()));
         }
         versionSaid = true;

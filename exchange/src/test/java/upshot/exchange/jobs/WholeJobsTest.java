@@ -2,9 +2,7 @@ package upshot.exchange.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import org.junit.jupiter.api.Test;
-import upshot.core.plan.RecordKind;
 
 /** Jobs as they are planned, an expert's and a beginner's of each trade; see docs/verdicts.md. */
 class WholeJobsTest {
@@ -25,14 +23,5 @@ class WholeJobsTest {
                     .as(name)
                     .allSatisfy(line -> assertThat(line).matches("[a-z-]+,[^,]+,(WATCH|BREAK|HOLE|LEFT_OUT)"));
         }
-    }
-
-    @Test
-    void what_can_be_said_is_no_longer_to_come() {
-        List<String> fields = RecordKind.PARENT_FIRST.stream()
-                .flatMap(kind -> kind.fields().stream())
-                .map(field -> field.name())
-                .toList();
-        assertThat(fields).doesNotContainAnyElementsOf(JobFile.TO_COME);
     }
 }

@@ -110,7 +110,7 @@ class PlanJsonTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '§', textBlock = """
-            "version" : 1, § "version" : 2, § version 2
+            "version" : 2, § "version" : 3, § version 3
             upshot-lane-plan § other-plan § no plan file
             "bearingDeg" : § "bearingdeg" : § shot 1: “bearingdeg” is not known
             "focalLengthMm" : 50.0 § "focalLengthMm" : 5000.0 § lens 3, field focalLengthMm: The focal length (5000)
