@@ -16,6 +16,7 @@ final class BlockMoves {
     private final Drafts drafts;
     private final Best best;
     private final BooleanSupplier over;
+    private int tried;
 
     BlockMoves(Best best, int keptUntilMin, BooleanSupplier over) {
         this.drafts = new Drafts(best.order(), keptUntilMin);
@@ -79,8 +80,14 @@ final class BlockMoves {
         return false;
     }
 
+    /** How many changes were weighed. */
+    int tried() {
+        return tried;
+    }
+
     /** Takes the change if the order is better for it. */
     private boolean helps() {
+        tried++;
         Merit merit = best.merit();
         int shots =
                 drafts.bestOfTheChange().compareTo(new Merit(0, merit.musts(), merit.shoulds(), merit.bonuses(), 0));

@@ -23,6 +23,7 @@ public final class DayClock {
     private final int mealMin;
     private final int breakMin;
     private final PlaceCosts burdens;
+    private final List<int[]> moments;
 
     public DayClock(DayProblem problem) {
         this.problem = problem;
@@ -32,6 +33,7 @@ public final class DayClock {
         this.mealMin = (int) Math.ceil(problem.rests().mealMin());
         this.breakMin = (int) Math.ceil(problem.rests().breakMin());
         this.burdens = new PlaceCosts(problem, relations);
+        this.moments = moments(problem, readyBeforeMin);
     }
 
     public DayProblem problem() {
@@ -215,9 +217,11 @@ public final class DayClock {
     private List<Pause> pauses(DayState before, DayCrew crew, Clock clock, DaySetup next) {
         int free = before.endMin();
         double mealBy = crew.callMin() + problem.rests().mealByMin();
-        boolean meal = !before.carried().mealTaken() && clock.endMin() > mealBy && free <= mealBy;
-        boolean rest = clock.endMin() - before.carried().lastBreakMin()
-                > problem.rests().breakAfterMin();
+        int works = worksUntil(before, clock, next);
+        boolean early = free < crew.callMin() + problem.rests().mealNotBeforeMin();
+        boolean due = clock.endMin() > mealBy || works > mealBy && !early;
+        boolean meal = !before.carried().mealTaken() && due;
+        boolean rest = works - before.carried().lastBreakMin() > problem.rests().breakAfterMin();
         boolean full = burdens.cardsFull(before, next);
         if (!meal && !rest && !full) {
             return List.of();
@@ -233,6 +237,39 @@ public final class DayClock {
             pauses.add(new Pause(Pause.Kind.COPY, until, until + copying));
         }
         return pauses;
+    }
+
+    /**
+     * Until when there will be work without a pause after this setup: to the end of the next moment, where so little lies
+     * between that no pause fits.
+     */
+    private int worksUntil(DayState before, Clock clock, DaySetup next) {
+        if (next.fixed().isPresent() || before.crew() > 0) {
+            return clock.endMin();
+        }
+        int pause = Math.max(breakMin, before.carried().mealTaken() ? 0 : mealMin);
+        for (int[] moment : moments) {
+            int ready = moment[1];
+            if (ready >= clock.endMin() && !before.carried().done().get(moment[0])) {
+                return ready - clock.endMin() < pause ? moment[2] : clock.endMin();
+            }
+        }
+        return clock.endMin();
+    }
+
+    /** What waits for nobody, by time: setup, when its camera has to be ready, when it is over. */
+    private static List<int[]> moments(DayProblem problem, int readyBeforeMin) {
+        List<int[]> moments = new ArrayList<>();
+        for (int setup = 0; setup < problem.size(); setup++) {
+            if (problem.setup(setup).fixed().isPresent()) {
+                DaySetup.Moment fixed = problem.setup(setup).fixed().get();
+                moments.add(new int[] {
+                    setup, fixed.atMin() - readyBeforeMin, fixed.atMin() + Math.max(1, roundedUp(fixed.lastsMin()))
+                });
+            }
+        }
+        moments.sort((one, other) -> one[1] != other[1] ? one[1] - other[1] : one[0] - other[0]);
+        return moments;
     }
 
     /** Whole minutes; a thousandth over does not cost one. */

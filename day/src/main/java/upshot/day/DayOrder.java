@@ -35,9 +35,9 @@ public final class DayOrder {
         return new DayOrder(clock, states.stream().map(List::copyOf).toList());
     }
 
-    /** The order without any search; see {@link Construction}. */
+    /** The order without any search; see {@link Construction} and {@link Repair}. */
     public static DayOrder constructed(DayProblem problem) {
-        return Construction.of(new DayClock(problem));
+        return Repair.of(Construction.of(new DayClock(problem)));
     }
 
     public DayProblem problem() {

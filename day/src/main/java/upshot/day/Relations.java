@@ -78,9 +78,20 @@ final class Relations {
     }
 
     private int sharedMin(DayState one, DayState other) {
-        int shared = Math.min(one.endMin(), other.endMin()) - Math.max(one.rollMin(), other.rollMin());
+        int shared = Math.min(one.endMin(), other.endMin())
+                + walkMin(one.setup(), other.setup())
+                - Math.max(one.rollMin(), other.rollMin());
         boolean together = one.rollMin() == other.rollMin() && once(one, other);
         return shared > 0 && !together && people[one.setup()].intersects(people[other.setup()]) ? shared : 0;
+    }
+
+    /** Whoever changes crews changes spots too, and walks. */
+    private int walkMin(int one, int other) {
+        int from = problem.setup(one).gear().spot();
+        int to = problem.setup(other).gear().spot();
+        return from == to
+                ? 0
+                : DayClock.roundedUp(problem.changes().walkMin().get(from).get(to));
     }
 
     private boolean turned(DayState one, DayState other) {

@@ -51,11 +51,14 @@ final class ActionFields {
                 FieldView.check(action, "messy", "Messy"),
                 FieldView.check(action, "tiring", "Tiring"),
                 FieldView.check(action, "quick", "Brief, fast or liquid"),
+                FieldView.check(action, "stagedAgain", "Can be done again for the camera"),
+                FieldView.check(action, "onePicture", "One picture is enough"),
                 FieldView.check(action, "feature", "Nothing happens: a place or thing"));
     }
 
     private static List<FieldView> looks(Action action) {
         List<FieldView> fields = new ArrayList<>();
+        fields.add(FieldView.choice(action, "focus", "It is about"));
         fields.add(FieldView.choice(action, "line", "Direction"));
         if (action.line() != Line.NONE) {
             fields.add(FieldView.choice(action, "side", "On screen"));
@@ -68,7 +71,12 @@ final class ActionFields {
                 FieldView.number(action, "thingBaseM", "Above the floor", "m"),
                 FieldView.text(action, "setsState", "Leaves it"),
                 FieldView.text(action, "phases", "Phases"),
-                FieldView.text(action, "sound", "Sound")));
+                FieldView.choice(action, "rises", "Up or down"),
+                FieldView.text(action, "strand", "Strand of the story"),
+                FieldView.text(action, "sound", "Sound"),
+                FieldView.check(action, "speech", "Somebody speaks"),
+                FieldView.check(action, "playback", "To a playback"),
+                FieldView.check(action, "noSound", "No sound wanted")));
         return fields;
     }
 }

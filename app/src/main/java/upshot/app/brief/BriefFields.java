@@ -191,6 +191,8 @@ final class BriefFields {
                 FieldView.check(spot, "lampsCanGoOff", "Lamps can go off"),
                 FieldView.number(spot, "lux", "Light there", "lx"),
                 FieldView.choice(spot, "noise", "Noise"),
+                FieldView.time(spot, "loudFrom", "Loud from"),
+                FieldView.time(spot, "loudUntil", "until"),
                 FieldView.time(spot, "opensTime", "Opens"),
                 FieldView.time(spot, "closesTime", "Closes"));
     }

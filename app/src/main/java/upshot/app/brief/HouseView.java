@@ -57,6 +57,8 @@ record HouseView(
             List.of("light", "Light"),
             List.of("eye", "The eye"),
             List.of("movement", "Camera"),
+            List.of("telling", "Telling"),
+            List.of("pace", "Pace"),
             List.of("dayOrder", "Order of the day"));
 
     static HouseView of(Plan plan) {

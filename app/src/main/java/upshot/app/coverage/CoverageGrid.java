@@ -13,7 +13,6 @@ import upshot.app.web.Press;
 import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Footage;
 import upshot.core.coverage.Hole;
-import upshot.core.coverage.View;
 import upshot.core.coverage.Wishes;
 import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
@@ -185,31 +184,36 @@ final class CoverageGrid {
                             .filter(shown)
                             .map(shot -> selection.thumb(verdict, shot))
                             .collect(Collectors.joining());
-                    List<Hole> holes = holes(action, missing.and(hole -> hole.sizeClass() == sizeClass));
+                    List<Hole> all = holes(action, missing.and(hole -> hole.sizeClass() == sizeClass));
+                    List<Hole> holes = all.stream().distinct().toList();
                     boolean crowded = holes.size() > 1 || !frames.isEmpty();
                     return new Cell(
                             sizeClass.label(),
                             frames,
-                            holes.stream().map(hole -> fill(hole, crowded)).toList(),
+                            holes.stream()
+                                    .map(hole -> fill(
+                                            hole,
+                                            all.stream().filter(hole::equals).count(),
+                                            crowded))
+                                    .toList(),
                             addable && holes.isEmpty() ? more(action, sizeClass, frames.isEmpty()) : null);
                 })
                 .toList();
     }
 
-    private static GridButton fill(Hole hole, boolean crowded) {
+    private static GridButton fill(Hole hole, long times, boolean crowded) {
         String performer = hole.performerId().map(Object::toString).orElse("");
         return new GridButton(
-                "hole-%s-%s-%s-%s".formatted(hole.actionId(), hole.sizeClass(), hole.view(), performer),
-                "No "
-                        + (hole.view() == View.ANY
-                                ? hole.sizeClass().label()
-                                : hole.view().label()),
+                "hole-%s-%s-%s-%s-%s".formatted(hole.want(), hole.actionId(), hole.sizeClass(), hole.view(), performer),
+                times == 1 ? "No " + hole.label() : "%d more: %s".formatted(times, hole.label()),
                 hole.misses(),
                 crowded ? "is-small" : "",
                 Press.gesture(
                         "fill",
                         "actionId",
                         hole.actionId(),
+                        "want",
+                        hole.want().name(),
                         "sizeClass",
                         hole.sizeClass().name(),
                         "view",

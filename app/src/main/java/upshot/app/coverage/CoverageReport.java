@@ -10,7 +10,6 @@ import java.util.stream.Stream;
 import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
 import upshot.core.coverage.Hole;
-import upshot.core.coverage.View;
 import upshot.core.coverage.Wishes;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
@@ -119,6 +118,7 @@ record CoverageReport(
                 verdict.holes().stream()
                         .filter(hole -> hole.actionId().equals(action.id()))
                         .map(CoverageReport::said)
+                        .distinct()
                         .toList(),
                 plan.shotsOf(action).stream()
                         .sorted(Comparator.comparing(shot -> shot.size().sizeClass()))
@@ -127,10 +127,7 @@ record CoverageReport(
     }
 
     private static String said(Hole hole) {
-        String what = hole.view() == View.ANY
-                ? hole.sizeClass().label()
-                : "%s, %s".formatted(hole.sizeClass().label(), hole.view().label());
-        return "No %s. %s".formatted(what, hole.misses());
+        return "No %s. %s".formatted(hole.label(), hole.misses());
     }
 
     private static ShotPart shot(Verdict verdict, Shot shot, FrameView frame) {

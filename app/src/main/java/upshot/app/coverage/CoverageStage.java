@@ -3,13 +3,12 @@ package upshot.app.coverage;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.job.StageRequest;
 import upshot.app.remark.RemarkView;
-import upshot.core.coverage.Wishes;
+import upshot.core.coverage.Coverage;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
 
@@ -69,9 +68,10 @@ class CoverageStage implements Stage {
         model.put("beats", new CoverageGrid(verdict, filter, selection, parameters).beats());
         model.put("filter", filter.row());
         model.put("school", plan.house().coverage().label());
-        model.put(
-                "cutaways",
-                Wishes.cutaways(plan).stream().map(Wishes.Wish::sentence).collect(Collectors.joining(", ")));
+        model.put("features", Coverage.missingFeatures(plan));
+        model.put("holds", Coverage.promoHolds(plan));
+        model.put("planned", plan.shots().size());
+        model.put("musts", Coverage.musts(plan));
         model.put("upright", plan.brief().aspect().ratio() < 1);
         model.put("noActions", plan.actions().isEmpty());
         model.put("holeCount", verdict.holes().size());

@@ -91,14 +91,7 @@ class FillGesture implements Gesture {
         Hole hole = one.hole();
         return "%s, %s stays open. %s"
                 .formatted(
-                        context.plan().get(RecordKind.ACTION, hole.actionId()).name(),
-                        hole.view() == View.ANY
-                                ? hole.sizeClass().label()
-                                : "%s %s"
-                                        .formatted(
-                                                hole.sizeClass().label(),
-                                                hole.view().label()),
-                        one.why());
+                        context.plan().get(RecordKind.ACTION, hole.actionId()).name(), hole.label(), one.why());
     }
 
     /** All; those of a beat; those of an action; or the one whose class and view are named too. */
@@ -118,11 +111,13 @@ class FillGesture implements Gesture {
         if (arguments.text("sizeClass").isEmpty()) {
             return ofAction;
         }
+        Hole.Want want = arguments.choice("want", Hole.Want.SIZE);
         SizeClass sizeClass = arguments.choice("sizeClass", SizeClass.WIDE);
         View view = arguments.choice("view", View.ANY);
         Optional<UUID> performer = Selected.of(context.plan(), RecordKind.SUBJECT, arguments.values(), "performerId")
                 .map(Subject::id);
-        return ofAction.and(hole -> hole.sizeClass() == sizeClass
+        return ofAction.and(hole -> hole.want() == want
+                && hole.sizeClass() == sizeClass
                 && hole.view() == view
                 && hole.performerId().equals(performer));
     }

@@ -26,6 +26,7 @@ final class ShotFields {
         if (performing.size() > 1) {
             fields.add(FieldView.oneOf(shot, "subjectId", "Shows", "", who(performing)));
         }
+        fields.add(FieldView.choice(shot, "aim", "Aimed at"));
         if (shot.size() == Size.INSERT) {
             fields.add(FieldView.number(shot, "insertHeightM", "Shows", "m high"));
         }
@@ -56,6 +57,7 @@ final class ShotFields {
                 FieldView.number(shot, "holdS", "Hold", "s"),
                 FieldView.number(shot, "takes", "Takes", ""),
                 FieldView.choice(shot, "priority", "Need"),
+                FieldView.choice(shot, "meant", "Meant as"),
                 FieldView.choice(shot, "frameUse", "Subject"),
                 FieldView.choice(shot, "viewpoint", "Viewpoint"),
                 FieldView.number(shot, "rollDeg", "Tilted", "°"),

@@ -1,6 +1,7 @@
 package upshot.app.coverage;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
@@ -161,7 +162,12 @@ final class ShotFigures {
     }
 
     private void moves(List<Figure> figures) {
-        Moving moving = Moving.of(plan, shot);
+        Moving.each(plan, shot).stream()
+                .max(Comparator.comparingDouble(Moving::screenS))
+                .ifPresent(moving -> moves(figures, moving));
+    }
+
+    private void moves(List<Figure> figures, Moving moving) {
         if (!Double.isInfinite(moving.crossingS())) {
             figures.add(new Figure(
                     "Crosses in",
@@ -175,7 +181,7 @@ final class ShotFigures {
                             .formatted(
                                     Wording.metres(shot.moveM()),
                                     Wording.number(moving.playback().realS(moving.screenS()), 2),
-                                    Wording.number(moving.speedMps(shot), 2)),
+                                    Wording.number(moving.realSpeed(shot.moveM()), 2)),
                     "%s s of screen take |p| times as long for the camera"
                             .formatted(Wording.number(moving.screenS(), 1))));
         }

@@ -10,6 +10,7 @@ import upshot.app.web.Press;
 import upshot.app.web.ToggleView;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
+import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Change;
@@ -106,15 +107,25 @@ record ShotPanel(
 
     private static List<Height> heights(Shot shot, Stand stand) {
         Extent extent = stand.extent();
-        double top = extent.topM();
         double aim = stand.framing().aimM();
+        double distance = stand.distanceM();
         CameraHeight present = stand.height(shot);
+        Height overhead = height(shot, CameraHeight.OVERHEAD, aim + 0.95 * distance, present);
+        if (!extent.person() || stand.aim().faceless()) {
+            return List.of(
+                    height(shot, CameraHeight.LOW, aim - distance * Degrees.sin(15), present),
+                    height(shot, CameraHeight.LEVEL, aim, present),
+                    height(shot, CameraHeight.RAISED, aim + distance * Degrees.sin(25), present),
+                    height(shot, CameraHeight.FROM_45, aim + distance * Degrees.sin(45), present),
+                    overhead);
+        }
+        double tall = extent.topM() - extent.baseM();
         return List.of(
-                height(shot, CameraHeight.LOW, 0.2 * top, present),
-                height(shot, CameraHeight.WAIST, 0.55 * top, present),
+                height(shot, CameraHeight.LOW, extent.baseM() + 0.2 * tall, present),
+                height(shot, CameraHeight.WAIST, extent.baseM() + 0.55 * tall, present),
                 height(shot, CameraHeight.EYE, extent.eyeLineM(), present),
-                height(shot, CameraHeight.HIGH, 1.25 * top, present),
-                height(shot, CameraHeight.OVERHEAD, aim + 0.95 * stand.distanceM(), present));
+                height(shot, CameraHeight.HIGH, extent.baseM() + 1.15 * tall, present),
+                overhead);
     }
 
     private static Height height(Shot shot, CameraHeight name, double metres, CameraHeight present) {

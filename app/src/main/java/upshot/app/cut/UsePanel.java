@@ -36,7 +36,11 @@ record UsePanel(String id, int place, FrameView frame, String facts, String seco
                         FieldView.number(placed.use(), "inS", "Begins at", "s of the hold"),
                         FieldView.choice(placed.use(), "entry", "Joint into it"),
                         FieldView.number(placed.use(), "joinFrames", "Transition", "frames"),
-                        FieldView.check(placed.use(), "pinned", "Stays when a cut is arranged")));
+                        FieldView.check(placed.use(), "pinned", "Stays when a cut is arranged"),
+                        FieldView.number(placed.use(), "cropZoom", "Crop", "×"),
+                        FieldView.number(placed.use(), "cropAcross", "Crop left −1, right 1", ""),
+                        FieldView.number(placed.use(), "cropDown", "Crop up −1, down 1", ""),
+                        FieldView.check(placed.use(), "flipped", "Left and right exchanged")));
     }
 
     /** What it takes of the clean seconds that are planned, and whether it fits into them. */

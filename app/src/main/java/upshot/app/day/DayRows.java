@@ -249,6 +249,6 @@ final class DayRows {
     }
 
     static String clock(Brief brief, int minutesAfterCall) {
-        return brief.callTime().plusMinutes(minutesAfterCall).toString();
+        return brief.clockAt(minutesAfterCall).toString();
     }
 }

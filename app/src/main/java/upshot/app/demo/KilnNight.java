@@ -22,7 +22,7 @@ import upshot.core.plan.Use;
 
 /**
  * An open evening at a pottery: 32 s at 24 fps and 120 bpm. It is left as a planner would leave it half way: some
- * coverage missing, one joint to watch and two that break.
+ * coverage missing, joints to watch and one that breaks.
  */
 @Component
 @Profile("demo")
@@ -160,12 +160,16 @@ class KilnNight {
                 RecordKind.SUBJECT,
                 "Co-op house",
                 "kind = OBJECT; form = BUILDING; heightM = 4.2; widthM = 9; lengthM = 6");
-        job.set(RecordKind.ACTION, THROW, "thingHeightM = 0.16; thingBaseM = 0.72");
-        job.set(RecordKind.ACTION, GLAZE, "thingForm = LIQUID; thingHeightM = 0.16; thingBaseM = 0.95");
-        job.set(RecordKind.ACTION, KILN, "thingHeightM = 0.3; thingBaseM = 0.95");
-        job.set(RecordKind.ACTION, SAWDUST, "thingHeightM = 0.3; thingBaseM = 0.35");
+        job.set(RecordKind.ACTION, GUESTS, "focus = FEET");
+        job.set(RecordKind.ACTION, THROW, "thingHeightM = 0.16; thingBaseM = 0.72; focus = HANDS");
+        job.set(
+                RecordKind.ACTION,
+                GLAZE,
+                "thingForm = LIQUID; thingHeightM = 0.16; thingBaseM = 0.95; focus = THING; rises = DOWN");
+        job.set(RecordKind.ACTION, KILN, "thingHeightM = 0.3; thingBaseM = 0.95; focus = THING; onePicture = true");
+        job.set(RecordKind.ACTION, SAWDUST, "thingHeightM = 0.3; thingBaseM = 0.35; focus = THING");
         job.set(RecordKind.ACTION, LAMPS, "feature = true");
-        job.set(RecordKind.ACTION, TABLE, "line = NONE");
+        job.set(RecordKind.ACTION, TABLE, "line = NONE; focus = FACE");
     }
 
     private static void people(JobWriter job) {

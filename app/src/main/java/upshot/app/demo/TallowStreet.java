@@ -63,6 +63,7 @@ class TallowStreet {
 
     private static void actions(JobWriter job) {
         job.set(RecordKind.BEAT, "Middle", "name = The ride");
+        job.line("Opening", "Tallow Street", "The street in the morning, place, who: Row of shops");
         job.line("Opening", "Workshop", "Mechanic rolls up the shutter 8 s repeats 1 min reset, sound: shutter");
         job.line("Opening", "Workshop", "Rider straps down a crate 12 s repeats shows the crate");
         job.line(
@@ -89,6 +90,23 @@ class TallowStreet {
                 RecordKind.ACTION,
                 "Rider hands over a parcel",
                 "thingForm = BOX; thingHeightM = 0.25; thingBaseM = 1.05");
+        job.line("The ride", "Workshop", "Wheels on the wall, place, who: Wheels");
+        job.line("Ending", "Workshop", "Parcels on the shelf, place, who: Parcels");
+        job.set(
+                RecordKind.SUBJECT,
+                "Row of shops",
+                "kind = OBJECT; form = BUILDING; heightM = 4; widthM = 4; lengthM = 6");
+        job.set(
+                RecordKind.SUBJECT,
+                "Wheels",
+                "kind = OBJECT; form = WHEEL; heightM = 0.7; widthM = 0.7; lengthM = 0.1");
+        job.set(RecordKind.SUBJECT, "Parcels", "kind = OBJECT; form = BOX; heightM = 0.8; widthM = 0.9; lengthM = 0.4");
+        job.set(RecordKind.ACTION, "Mechanic rolls up the shutter", "focus = BODY; onePicture = true");
+        job.set(RecordKind.ACTION, "Rider straps down a crate", "focus = HANDS");
+        job.set(RecordKind.ACTION, "Rider hands over a parcel", "focus = HANDS");
+        for (String ride : List.of("Rider sets off", "Rider turns the corner", "Rider rides off")) {
+            job.set(RecordKind.ACTION, ride, "focus = WHEELS");
+        }
         job.set(
                 RecordKind.SUBJECT,
                 "Rider",

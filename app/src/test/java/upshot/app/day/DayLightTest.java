@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import upshot.core.light.SunDay;
@@ -17,7 +18,8 @@ class DayLightTest {
             new SunDay(new Coordinates(52.63, 1.30), LocalDate.of(2026, 10, 9), ZoneId.of("Europe/London"));
 
     private static Crew crew(int dayOffset, LocalTime call, int callMin) {
-        return new Crew(0, Optional.empty(), "", dayOffset, call, callMin, callMin + 315, 1);
+        return new Crew(
+                0, Optional.empty(), "", dayOffset, Optional.empty(), ZoneOffset.UTC, call, callMin, callMin + 315, 1);
     }
 
     /** The call is at 15:30; golden from 17:28 to 18:34, blue to 18:47, to the minute as the windows of that day say. */

@@ -48,7 +48,7 @@ class KilnNightTest {
         assertThat(verdict.cut().uses()).hasSize(20);
         assertThat(verdict.cut().missingFrames()).isZero();
         assertThat(verdict.holes()).isNotEmpty();
-        assertThat(joints).filteredOn(Status.BREAK::equals).hasSize(2);
+        assertThat(joints).filteredOn(Status.BREAK::equals).hasSize(1);
         assertThat(joints).contains(Status.WATCH);
         assertThat(edits.history(job.id(), planner).undo()).isPresent();
     }

@@ -184,6 +184,12 @@ final class Facts {
         facts.add(
                 Fact.word(AMONG_FACTS, "golden hour|golden light", "wantedLight", WantedLight.GOLDEN, "golden light"));
         facts.add(Fact.word(AMONG_FACTS, "blue hour", "wantedLight", WantedLight.BLUE, "blue hour"));
+        facts.add(Fact.word(
+                AFTER_FACTS, "(?:at )?sunrise", "wantedLight", WantedLight.GOLDEN_MORNING, "light of sunrise"));
+        facts.add(
+                Fact.word(AFTER_FACTS, "(?:at )?sunset", "wantedLight", WantedLight.GOLDEN_EVENING, "light of sunset"));
+        facts.add(Fact.word(AFTER_FACTS, "(?:at )?dawn", "wantedLight", WantedLight.BLUE_MORNING, "dawn"));
+        facts.add(Fact.word(AFTER_FACTS, "(?:at )?dusk", "wantedLight", WantedLight.BLUE_EVENING, "dusk"));
         facts.add(Fact.word(AFTER_FACTS, "golden", "wantedLight", WantedLight.GOLDEN, "golden light"));
         facts.add(Fact.word(AFTER_FACTS, "daylight", "wantedLight", WantedLight.DAYLIGHT, "daylight"));
         facts.add(Fact.word(AFTER_FACTS, "dark|after dark|in the dark", "wantedLight", WantedLight.DARK, "dark"));

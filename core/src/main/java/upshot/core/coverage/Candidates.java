@@ -11,7 +11,10 @@ import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Action;
+import upshot.core.plan.Aim;
 import upshot.core.plan.Carrier;
+import upshot.core.plan.Focus;
+import upshot.core.plan.FrameUse;
 import upshot.core.plan.Line;
 import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
@@ -39,7 +42,8 @@ final class Candidates {
     private static final double WAIST_SHARE = 0.6;
     private static final double LOW_SHARE = 0.2;
     private static final double EYE_SHARE = 0.9;
-    private static final double HIGH_SHARE = 1.2;
+    private static final double HIGH_SHARE = 1.08;
+    private static final double RAISED_DEG = 25;
     private static final double STEEP_DEG = 45;
     private static final double STEEPEST_DEG = 70;
     private static final double EITHER_SIDE_S = 2;
@@ -71,12 +75,25 @@ final class Candidates {
                 .map(this::atItsHeight);
     }
 
-    private Shot viewed(Shot shot) {
+    private Shot viewed(Shot blank) {
+        Shot shot = asked(blank);
         return switch (hole.view()) {
             case MASTER -> shot.withHoldS(Math.min(3600, action.durationS() + 2 * EITHER_SIDE_S));
             case TURNING -> shot.withSupport(Support.TURNTABLE);
             case OVERHEAD -> shot.withSupport(Support.OVERHEAD);
             case ANY, LOW, EYE, HIGH, LEVEL, FORTY_FIVE, FRAGMENT -> shot;
+        };
+    }
+
+    /** What is wanted beside size and view. */
+    private Shot asked(Shot shot) {
+        return switch (hole.want()) {
+            case COMING -> shot.withFrameUse(FrameUse.ENTERS);
+            case GOING -> shot.withFrameUse(FrameUse.LEAVES);
+            case FRAGMENT -> action.hasThing() ? shot : shot.withAim(Aim.HANDS);
+            case WAY_IN -> action.line() == Line.TRAVEL ? shot.withFrameUse(FrameUse.ENTERS) : shot;
+            case WAY_OUT -> action.line() == Line.TRAVEL ? shot.withFrameUse(FrameUse.LEAVES) : shot;
+            case TELLING, MASTER, SIZE, VIEW, OTHER_SIZE, PERFORMER, FEATURE -> shot;
         };
     }
 
@@ -110,7 +127,12 @@ final class Candidates {
     }
 
     private Shot detail(Shot shot) {
-        return action.hasThing() && hole.performerId().isEmpty()
+        if (hole.want() == Hole.Want.PERFORMER) {
+            return shot.withSize(Size.CLOSE_UP).withAim(Aim.FACE);
+        }
+        boolean elsewhere =
+                action.focus() == Focus.FEET || action.focus() == Focus.WHEELS || action.focus() == Focus.FACE;
+        return action.hasThing() && !elsewhere
                 ? shot.withInsertHeightM(Optional.of(Framing.insertHeightM(action.thingHeightM())))
                         .withSize(Size.INSERT)
                 : shot.withSize(Size.CLOSE_UP);
@@ -154,7 +176,7 @@ final class Candidates {
     private Shot atItsHeight(Shot shot) {
         Stand stand = Stand.of(plan, shot);
         Extent extent = stand.extent();
-        boolean ofThing = shot.size() == Size.INSERT || !extent.person();
+        boolean ofThing = stand.aim().faceless() || !extent.person();
         double height;
         if (!ofItsSize(hole.view())) {
             height = height(stand, hole.view());
@@ -177,6 +199,12 @@ final class Candidates {
     private static double height(Stand stand, View view) {
         double top = stand.extent().topM();
         double aim = stand.framing().aimM();
+        if (stand.aim().faceless() && view == View.EYE) {
+            return aim;
+        }
+        if (stand.aim().faceless() && view == View.HIGH) {
+            return aim + stand.distanceM() * Degrees.sin(RAISED_DEG);
+        }
         return switch (view) {
             case LOW -> LOW_SHARE * top;
             case EYE -> EYE_SHARE * top;

@@ -1,24 +1,25 @@
 package upshot.core.coverage;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
-import java.util.UUID;
 import upshot.core.finding.Rule;
 import upshot.core.finding.RuleCard;
+import upshot.core.house.CoverageSchool;
 import upshot.core.plan.Action;
-import upshot.core.plan.Around;
-import upshot.core.plan.AroundAction;
 import upshot.core.plan.Givens;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Priority;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
-import upshot.core.size.SizeClass;
 
-/** What the school of coverage asks of each action; a feature needs one picture, of any size, in every school. */
+/**
+ * What the school of coverage asks for by name and no shot gives. What the story cannot be told without, and a size that a
+ * whole scene lacks, counts always; all else only while fewer pictures are planned than the promo can hold.
+ */
 public final class Coverage implements Rule {
+
+    private static final int FEATURES = 3;
 
     @Override
     public String id() {
@@ -29,123 +30,79 @@ public final class Coverage implements Rule {
     public RuleCard card() {
         return RuleCard.of(
                 "Coverage",
-                "Each action has the pictures that the school of coverage asks for; a feature has one.",
+                "Each action is told, each scene has its sizes, there are ways in and out, and features of the place.",
                 "What is missing cannot be cut to, and nobody notices before the edit.",
-                RuleCard.Source.SCHOOL);
+                RuleCard.Source.SCHOOL,
+                RuleCard.Bound.of("features of the place", FEATURES, ""));
     }
-
-    private record Demand(SizeClass sizeClass, View view, Optional<UUID> performerId, String misses) {
-
-        Demand(SizeClass sizeClass, View view, String misses) {
-            this(sizeClass, view, Optional.empty(), misses);
-        }
-
-        boolean metBy(Around plan, Shot shot) {
-            return shot.size().sizeClass() == sizeClass
-                    && view.shows(plan, shot)
-                    && performerId
-                            .filter(wanted ->
-                                    !wanted.equals(plan.subjectOf(shot).id()))
-                            .isEmpty();
-        }
-    }
-
-    private record Holes(List<Hole> holes) {}
-
-    private static final List<Demand> TRIAD = List.of(
-            new Demand(SizeClass.WIDE, View.ANY, "Nobody will know where this is."),
-            new Demand(SizeClass.MID, View.ANY, "Nobody will see who does it."),
-            new Demand(SizeClass.DETAIL, View.ANY, "Nothing to cut to: no picture of what it is."));
-
-    private static final List<Demand> PERFORMANCE = List.of(
-            new Demand(SizeClass.WIDE, View.MASTER, "No master of the whole run to come back to."),
-            new Demand(SizeClass.MID, View.ANY, "Nobody will see who performs."),
-            new Demand(SizeClass.DETAIL, View.ANY, "No fragment to cut away to."));
-
-    private static final List<Demand> PRODUCT = List.of(
-            new Demand(SizeClass.WIDE, View.LEVEL, "It never stands there at its own height."),
-            new Demand(SizeClass.MID, View.FORTY_FIVE, "Nobody will see it as from a table."),
-            new Demand(SizeClass.MID, View.OVERHEAD, "Nobody will see how it is laid out."),
-            new Demand(SizeClass.MID, View.TURNING, "Its other sides stay unseen."),
-            new Demand(SizeClass.DETAIL, View.ANY, "Nothing of it moves or pours close by."));
-
-    private static final List<Demand> TRIPLE = Arrays.stream(SizeClass.values())
-            .flatMap(sizeClass -> List.of(View.LOW, View.EYE, View.HIGH).stream()
-                    .map(view -> new Demand(
-                            sizeClass,
-                            view,
-                            "No %s, %s: the edit stays at one height.".formatted(sizeClass.label(), view.label()))))
-            .toList();
 
     /** The holes of the whole plan in story order, wide before mid before detail. */
     public static List<Hole> holes(Plan plan) {
-        List<Hole> holes = new ArrayList<>();
-        plan.actions().forEach(action -> holes.addAll(holes(plan, action)));
-        return holes;
-    }
-
-    /** The holes of one action. */
-    public static List<Hole> holes(AroundAction plan, Action action) {
-        return plan.remember(Holes.class, action, around -> new Holes(workedOut(around, action)))
-                .holes();
-    }
-
-    /** The holes that an action would have without some of its shots. */
-    public static List<Hole> holesWithout(AroundAction plan, Action action, List<Shot> gone) {
-        return among(
-                plan,
-                action,
-                plan.shotsOf(action).stream()
-                        .filter(shot -> !gone.contains(shot))
-                        .toList());
-    }
-
-    private static List<Hole> workedOut(AroundAction plan, Action action) {
-        return among(plan, action, plan.shotsOf(action));
-    }
-
-    private static List<Hole> among(AroundAction plan, Action action, List<Shot> shots) {
-        if (action.feature()) {
-            return shots.isEmpty()
-                    ? List.of(new Hole(
-                            action.id(),
-                            SizeClass.WIDE,
-                            View.ANY,
-                            Optional.empty(),
-                            "Nothing shows this place or thing."))
-                    : List.of();
-        }
-        return demands(plan, action).stream()
-                .filter(demand -> shots.stream().noneMatch(shot -> demand.metBy(plan, shot)))
-                .map(demand -> new Hole(action.id(), demand.sizeClass, demand.view, demand.performerId, demand.misses))
+        boolean room = hasRoom(plan);
+        return all(plan).stream()
+                .filter(hole -> room || hole.want().alwaysCounts())
                 .toList();
     }
 
-    private static List<Demand> demands(Givens plan, Action action) {
-        boolean several = !plan.performersOf(action).isEmpty();
-        return switch (plan.house().coverage()) {
-            case TRIAD, TRIAD_EACH_ACTION -> TRIAD;
-            case TRIPLE -> TRIPLE;
-            case PERFORMANCE -> several ? performers(plan, action) : PERFORMANCE;
-            case PRODUCT -> PRODUCT;
-        };
+    /** What could be added to what is no hole any more: with so many pictures planned it is an offer. */
+    public static List<Hole> offers(Plan plan) {
+        return hasRoom(plan)
+                ? List.of()
+                : all(plan).stream().filter(hole -> !hole.want().alwaysCounts()).toList();
     }
 
-    /** A master of all, a mid and a close of each, and a fragment where there is a thing to show. */
-    private static List<Demand> performers(Givens plan, Action action) {
-        List<Demand> demands = new ArrayList<>();
-        demands.add(PERFORMANCE.get(0));
-        for (Subject performer : performing(plan, action)) {
-            Optional<UUID> who = Optional.of(performer.id());
-            demands.add(new Demand(
-                    SizeClass.MID, View.ANY, who, "Nobody will see %s perform.".formatted(performer.name())));
-            demands.add(
-                    new Demand(SizeClass.DETAIL, View.ANY, who, "No close picture of %s.".formatted(performer.name())));
+    private static List<Hole> all(Plan plan) {
+        return new Asked(plan, shot -> true).holes();
+    }
+
+    /** How often something is missing, while a plan is being filled. */
+    static long open(Plan plan, Hole hole) {
+        return all(plan).stream().filter(hole::equals).count();
+    }
+
+    /** The holes of one action. */
+    public static List<Hole> holes(Plan plan, Action action) {
+        return holes(plan).stream()
+                .filter(hole -> hole.actionId().equals(action.id()))
+                .toList();
+    }
+
+    /** What would be missing without some shots, whether it counts as a hole or not. */
+    public static List<Hole> without(Plan plan, List<Shot> gone) {
+        List<Hole> already = all(plan);
+        return new Asked(plan, shot -> !gone.contains(shot))
+                .holes().stream().filter(hole -> !already.contains(hole)).toList();
+    }
+
+    /** How many features of the place nobody has written down or shows, while there is room for them. */
+    public static int missingFeatures(Plan plan) {
+        if (plan.house().coverage() == CoverageSchool.PRODUCT || plan.actions().isEmpty() || !hasRoom(plan)) {
+            return 0;
         }
-        if (action.hasThing()) {
-            demands.add(new Demand(SizeClass.DETAIL, View.FRAGMENT, "No fragment to cut away to."));
-        }
-        return demands;
+        long written = plan.actions().stream().filter(Action::feature).count();
+        return (int) Math.max(0, FEATURES - written);
+    }
+
+    private static boolean hasRoom(Plan plan) {
+        return plan.shots().size() < promoHolds(plan);
+    }
+
+    /** How many pictures the promo can hold at the pace of the house; with music a picture lasts whole beats. */
+    public static int promoHolds(Plan plan) {
+        double pictureS = plan.house().pace().pictureS();
+        double onTheBeat = plan.brief()
+                .tempoBpm()
+                .map(bpm -> 60 / bpm)
+                .map(beatS -> Math.max(1, Math.round(pictureS / beatS)) * beatS)
+                .orElse(pictureS);
+        return (int) Math.max(1, Math.round(plan.brief().lengthS() / onTheBeat));
+    }
+
+    /** How many pictures must be shot. */
+    public static long musts(Plan plan) {
+        return plan.shots().stream()
+                .filter(shot -> shot.priority() == Priority.MUST)
+                .count();
     }
 
     /** Everybody who takes part, the action's own subject first. */

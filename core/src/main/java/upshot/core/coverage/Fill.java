@@ -6,11 +6,13 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import upshot.core.finding.Status;
 import upshot.core.ground.Likeness;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
+import upshot.core.plan.Meant;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
 import upshot.core.plan.Plan;
@@ -29,7 +31,14 @@ import upshot.core.size.SizeClass;
  */
 public final class Fill {
 
+    /** More than any job has holes. */
+    private static final int MOST = 2000;
+
+    /** Of those that suit, as many are looked at for one that nothing breaks. */
+    private static final int LOOKED_AT = 12;
+
     private static final double ENTRY_MOVE_M = 0.8;
+    private static final double ENTRY_TURN_DEG = 10;
 
     private final Supplier<UUID> ids;
     private final Codes codes;
@@ -61,7 +70,32 @@ public final class Fill {
 
     /** The same with their reasons, and the holes for which nothing can be made. */
     public Outcome outcome(Plan plan, Predicate<Hole> wanted) {
-        return outcome(plan, Coverage.holes(plan).stream().filter(wanted).toList());
+        List<Proposed> added = new ArrayList<>();
+        List<Refused> refused = new ArrayList<>();
+        Plan grown = plan;
+        for (Optional<Hole> next = next(grown, wanted, refused);
+                next.isPresent() && added.size() + refused.size() < MOST;
+                next = next(grown, wanted, refused)) {
+            Hole hole = next.get();
+            Plan before = grown;
+            Optional<Shot> shot = suiting(grown, hole).filter(one -> closes(before, hole, one));
+            if (shot.isPresent()) {
+                Shot coded = coded(grown.get(RecordKind.ACTION, hole.actionId()), shot.get());
+                grown = grown.apply(new Change.Add(coded));
+                added.add(new Proposed(hole, coded, FillReason.of(grown, coded)));
+            } else {
+                refused.add(new Refused(hole, Obstacle.to(grown, hole, ids.get())));
+            }
+        }
+        return new Outcome(added, refused);
+    }
+
+    /** The first hole for which nothing was tried: a shot may close several, and what tells an action asks for more of it. */
+    private static Optional<Hole> next(Plan plan, Predicate<Hole> wanted, List<Refused> refused) {
+        return Coverage.holes(plan).stream()
+                .filter(wanted)
+                .filter(hole -> refused.stream().noneMatch(one -> one.hole().equals(hole)))
+                .findFirst();
     }
 
     /** One picture more of each action that is covered and has no bonus yet, from where nobody expects it. */
@@ -72,7 +106,7 @@ public final class Fill {
             boolean covered = Coverage.holes(plan, action).isEmpty()
                     && plan.shotsOf(action).stream().noneMatch(shot -> shot.priority() == Priority.BONUS);
             for (View view : covered && !action.feature() ? List.of(View.LOW, View.HIGH) : List.<View>of()) {
-                Hole hole = new Hole(action.id(), SizeClass.MID, view, Optional.empty(), "");
+                Hole hole = Hole.seen(Hole.Want.VIEW, action.id(), SizeClass.MID, view, "");
                 Optional<Shot> shot = suiting(grown, hole).map(one -> one.withPriority(Priority.BONUS));
                 if (shot.isPresent()) {
                     Shot coded = coded(action, shot.get());
@@ -85,36 +119,34 @@ public final class Fill {
         return new Outcome(extras, List.of());
     }
 
-    private Outcome outcome(Plan plan, List<Hole> holes) {
-        List<Proposed> added = new ArrayList<>();
-        List<Refused> refused = new ArrayList<>();
-        Plan grown = plan;
-        for (Hole hole : holes) {
-            Optional<Shot> shot = suiting(grown, hole);
-            if (shot.isPresent()) {
-                Shot coded = coded(grown.get(RecordKind.ACTION, hole.actionId()), shot.get());
-                grown = grown.apply(new Change.Add(coded));
-                added.add(new Proposed(hole, coded, FillReason.of(grown, coded)));
-            } else {
-                refused.add(new Refused(hole, Obstacle.to(grown, hole, ids.get())));
-            }
-        }
-        return new Outcome(added, refused);
-    }
-
     private Shot coded(Action action, Shot shot) {
         return shot.withCode(codes.next(action.codePrefix()));
     }
 
     private Optional<Shot> suiting(Plan plan, Hole hole) {
-        return new Candidates(plan, hole, ids.get())
+        List<Shot> suiting = new Candidates(plan, hole, ids.get())
                 .all()
                 .filter(shot -> suits(plan, hole, shot))
-                .findFirst()
+                .limit(LOOKED_AT)
                 .map(shot -> following(plan, shot))
+                .toList();
+        return suiting.stream()
+                .filter(shot -> !breaks(plan, shot))
+                .findFirst()
+                .or(() -> suiting.stream().findFirst())
                 .map(shot -> entering(plan, hole, shot))
+                .map(shot -> shot.withMeant(meant(hole)))
                 .map(shot -> withForeground(plan, hole, shot))
                 .map(shot -> FillRate.chosen(plan, shot, faster -> suits(plan, hole, faster)));
+    }
+
+    private static Meant meant(Hole hole) {
+        return switch (hole.want()) {
+            case WAY_IN -> Meant.FIRST;
+            case WAY_OUT -> Meant.LAST;
+            case MASTER -> Meant.MASTER;
+            case TELLING, SIZE, VIEW, OTHER_SIZE, PERFORMER, FRAGMENT, COMING, GOING, FEATURE -> Meant.ANYTHING;
+        };
     }
 
     static boolean suits(Plan plan, Hole hole, Shot shot) {
@@ -129,31 +161,69 @@ public final class Fill {
                 .allMatch(other -> Likeness.between(plan, other, shot).clear());
     }
 
+    private static boolean breaks(Plan plan, Shot shot) {
+        return ShotRule.judgeAll(plan, shot).stream().anyMatch(finding -> finding.status() == Status.BREAK);
+    }
+
     /** Somebody who is through a still frame before the use is over is followed. */
     private static Shot following(Plan plan, Shot shot) {
         boolean gone = ShotRule.judgeAll(plan, shot).stream()
                 .anyMatch(finding ->
                         finding.ruleId().equals(ShotRule.QUICK_CROSSING) && finding.status() == Status.BREAK);
-        return gone ? shot.withMove(Move.FOLLOW).withReason(MoveReason.FOLLOWS) : shot;
+        if (!gone) {
+            return shot;
+        }
+        Shot pursuing = shot.withReason(MoveReason.FOLLOWS);
+        Stream<Shot> along = Stream.of(Support.GIMBAL, Support.HAND_HELD)
+                .filter(support -> Candidates.carries(plan, support))
+                .map(support -> pursuing.withMove(Move.FOLLOW).withSupport(support));
+        return Stream.concat(along, Stream.of(pursuing.withMove(Move.PAN)))
+                .filter(moved -> ShotRule.canStand(plan, moved))
+                .filter(moved ->
+                        ShotRule.judgeAll(plan, moved).stream().noneMatch(finding -> finding.status() == Status.BREAK))
+                .findFirst()
+                .orElse(shot);
     }
 
-    /** An opening is entered and an ending left by a move, where nothing in the beat moves yet. */
+    /**
+     * An opening is entered and an ending left by a move, where nothing in the beat moves yet; a further way in or out goes
+     * another way than those there are.
+     */
     private static Shot entering(Plan plan, Hole hole, Shot shot) {
         StoryBeat beat = plan.get(RecordKind.BEAT, plan.actionOf(shot).beatId());
-        boolean asked = beat.role() != StoryBeat.Role.BODY
+        boolean way = hole.want() == Hole.Want.WAY_IN || hole.want() == Hole.Want.WAY_OUT;
+        boolean usual = beat.role() != StoryBeat.Role.BODY
                 && hole.view() == View.ANY
                 && hole.sizeClass() == SizeClass.WIDE
-                && shot.move() == Move.STILL
                 && shotsOf(plan, beat).stream().noneMatch(other -> other.move().moving());
-        Optional<Support> carrier = List.of(Support.GIMBAL, Support.SLIDER).stream()
-                .filter(support -> asked && Candidates.carries(plan, support))
-                .findFirst();
-        return carrier.map(support -> shot.withSupport(support)
-                        .withMove(beat.role() == StoryBeat.Role.OPENING ? Move.PUSH : Move.PULL)
-                        .withMoveM(ENTRY_MOVE_M)
-                        .withReason(MoveReason.REVEALS))
+        if (shot.move().moving() || !way && !usual) {
+            return shot;
+        }
+        boolean in = way ? hole.want() == Hole.Want.WAY_IN : beat.role() == StoryBeat.Role.OPENING;
+        return moves(plan, shot, in ? Move.PUSH : Move.PULL)
                 .filter(moved -> ShotRule.canStand(plan, moved))
+                .filter(moved -> !way || closes(plan, hole, moved))
+                .findFirst()
                 .orElse(shot);
+    }
+
+    /** On what carries a camera, else turning on the spot. */
+    private static Stream<Shot> moves(Plan plan, Shot shot, Move along) {
+        Stream<Shot> carried = Stream.of(Support.GIMBAL, Support.SLIDER)
+                .filter(support -> Candidates.carries(plan, support))
+                .map(support -> shot.withSupport(support)
+                        .withMove(along)
+                        .withMoveM(ENTRY_MOVE_M)
+                        .withReason(MoveReason.REVEALS));
+        Stream<Shot> turned = Stream.of(Move.PAN, Move.TILT)
+                .map(move -> shot.withMove(move).withTurnDeg(ENTRY_TURN_DEG).withReason(MoveReason.REVEALS));
+        return Stream.concat(carried, turned);
+    }
+
+    /** Whether one hole of its kind less is open with a shot. */
+    private static boolean closes(Plan plan, Hole hole, Shot shot) {
+        Plan grown = plan.apply(new Change.Add(shot.withMeant(meant(hole))));
+        return Coverage.open(grown, hole) < Coverage.open(plan, hole);
     }
 
     private static Shot withForeground(Plan plan, Hole hole, Shot shot) {

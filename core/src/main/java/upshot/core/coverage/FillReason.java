@@ -72,6 +72,9 @@ final class FillReason {
             case WAIST -> "at the waist";
             case EYE -> "at the eyes";
             case HIGH -> "high";
+            case LEVEL -> "level with it";
+            case RAISED -> "a little above it";
+            case FROM_45 -> "from 45°";
             case OVERHEAD -> "overhead";
         };
     }

@@ -31,7 +31,12 @@ final class Obstacle {
             return "No lens of the kit shows it %s from where a support can hold it."
                     .formatted(hole.view().label());
         }
-        return standing.isEmpty() ? room(plan, hole, viewed) : alike(plan, hole, standing);
+        if (standing.isEmpty()) {
+            return room(plan, hole, viewed);
+        }
+        return standing.stream().anyMatch(shot -> Fill.distinct(plan, shot))
+                ? "Whatever can be shot from there would be no other %s.".formatted(hole.label())
+                : alike(plan, hole, standing);
     }
 
     /** The nearest miss: the candidate that needs the least room. */

@@ -7,7 +7,6 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.size.CameraHeight;
-import upshot.core.size.Size;
 
 /** What a school asks of a shot beside its size: from how high, how steeply, how long. */
 public enum View implements Labelled {
@@ -43,15 +42,18 @@ public enum View implements Labelled {
         return switch (this) {
             case ANY -> true;
             case LOW -> stand.height(shot) == CameraHeight.LOW;
-            case EYE -> stand.height(shot) == CameraHeight.EYE;
-            case HIGH -> stand.height(shot) == CameraHeight.HIGH;
+            case EYE -> stand.height(shot).counted() == CameraHeight.EYE;
+            case HIGH ->
+                stand.height(shot) == CameraHeight.HIGH
+                        || stand.height(shot) == CameraHeight.RAISED
+                        || stand.height(shot) == CameraHeight.FROM_45;
             case MASTER ->
                 ShotNumbers.of(plan, shot).hold().cleanS()
                         >= plan.actionOf(shot).durationS();
             case LEVEL -> Math.abs(elevation) < LEVEL_WITHIN_DEG;
             case FORTY_FIVE -> elevation >= STEEP_FROM_DEG && elevation < CameraHeight.OVERHEAD_FROM_DEG;
             case OVERHEAD -> elevation >= CameraHeight.OVERHEAD_FROM_DEG;
-            case FRAGMENT -> shot.size() == Size.INSERT;
+            case FRAGMENT -> stand.aim().faceless();
             case TURNING -> shot.support() == Support.TURNTABLE;
         };
     }

@@ -3,11 +3,10 @@ package upshot.core.coverage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import upshot.core.house.CoverageSchool;
 import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
-import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
-import upshot.core.plan.Spot;
 import upshot.core.plan.StoryBeat;
 
 /**
@@ -15,8 +14,6 @@ import upshot.core.plan.StoryBeat;
  * in move, something in the foreground in each beat, a cutaway for each place, a sound of each action.
  */
 public final class Wishes {
-
-    private static final int WAYS = 2;
 
     private Wishes() {}
 
@@ -40,37 +37,27 @@ public final class Wishes {
                 .flatMap(action -> plan.shotsOf(action).stream())
                 .toList();
         if (beat.role() != StoryBeat.Role.BODY) {
-            String way = beat.role() == StoryBeat.Role.OPENING ? "in" : "out";
-            long ways = shots.stream().map(Shot::move).distinct().count();
+            boolean opens = beat.role() == StoryBeat.Role.OPENING;
+            Ways all = new Ways(plan, plan.shots());
+            long ways = opens ? all.in() : all.out();
+            int asked = Ways.wanted(plan);
             wishes.add(new Wish(
                     beat.id(),
-                    ways < WAYS,
-                    "%d %s %s, %d asked".formatted(ways, ways == 1 ? "way" : "ways", way, WAYS)));
+                    ways < asked,
+                    "%d %s %s, %d asked".formatted(ways, ways == 1 ? "way" : "ways", opens ? "in" : "out", asked)));
         }
+        boolean product = plan.house().coverage() == CoverageSchool.PRODUCT;
         boolean foreground = shots.stream().anyMatch(Shot::foreground);
-        if (!foreground) {
+        if (!foreground && !product) {
             wishes.add(new Wish(beat.id(), true, "no foreground yet"));
         }
         long silent = actions.stream()
-                .filter(action -> !action.feature() && action.sound().isEmpty())
+                .filter(action -> !action.feature() && !action.noSound() && !action.playback())
+                .filter(action -> action.sound().isEmpty())
                 .count();
         if (silent > 0) {
             wishes.add(new Wish(
                     beat.id(), true, "%d %s without a sound".formatted(silent, silent == 1 ? "action" : "actions")));
-        }
-        return wishes;
-    }
-
-    /** Spots where something happens and that no feature shows: the editor has nothing of theirs to cut away to. */
-    public static List<Wish> cutaways(Plan plan) {
-        List<Wish> wishes = new ArrayList<>();
-        for (Spot spot : plan.spots()) {
-            List<Action> there = plan.list(RecordKind.ACTION).stream()
-                    .filter(action -> action.spotId().equals(spot.id()))
-                    .toList();
-            if (!there.isEmpty() && there.stream().noneMatch(Action::feature)) {
-                wishes.add(new Wish(spot.id(), true, spot.name()));
-            }
         }
         return wishes;
     }

@@ -24,16 +24,29 @@ public final class Unjudged {
         try {
             return rule.get();
         } catch (RuntimeException broken) {
-            return Optional.of(new Finding(
-                    ruleId,
-                    Status.WATCH,
-                    about,
-                    TITLE,
-                    Measured.unwanted(),
-                    "The rule “%s” fell over these values (%s). Look for one that cannot be meant; the other rules have been asked."
-                            .formatted(ruleId, broken.getClass().getSimpleName()),
-                    List.of()));
+            return Optional.of(fellOver(ruleId, about, broken));
         }
+    }
+
+    /** The same of a rule that may have several things to say. */
+    public static List<Finding> guardedAll(String ruleId, List<UUID> about, Supplier<List<Finding>> rule) {
+        try {
+            return rule.get();
+        } catch (RuntimeException broken) {
+            return List.of(fellOver(ruleId, about, broken));
+        }
+    }
+
+    private static Finding fellOver(String ruleId, List<UUID> about, RuntimeException broken) {
+        return new Finding(
+                ruleId,
+                Status.WATCH,
+                about,
+                TITLE,
+                Measured.unwanted(),
+                "The rule “%s” fell over these values (%s). Look for one that cannot be meant; the other rules have been asked."
+                        .formatted(ruleId, broken.getClass().getSimpleName()),
+                List.of());
     }
 
     /** Whether a finding says that a rule fell over. */

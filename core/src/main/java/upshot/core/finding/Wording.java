@@ -37,6 +37,11 @@ public final class Wording {
         return text.substring(0, Character.isHighSurrogate(text.charAt(most - 1)) ? most - 1 : most);
     }
 
+    /** "a wide", "an extreme wide". */
+    public static String one(String what) {
+        return ("aeiou".indexOf(what.charAt(0)) >= 0 ? "an " : "a ") + what;
+    }
+
     /** With a capital letter in front. */
     public static String capital(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);

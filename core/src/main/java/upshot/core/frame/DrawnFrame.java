@@ -3,6 +3,7 @@ package upshot.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import upshot.core.ground.AimedAt;
 import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
@@ -13,7 +14,6 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.size.Posture;
-import upshot.core.size.Size;
 import upshot.core.size.SubjectKind;
 
 /**
@@ -26,9 +26,6 @@ import upshot.core.size.SubjectKind;
 public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
 
     private static final double EYE_RING = 0.055;
-    /** How far in front of a person's middle the thing in hand is, in heights of the person. */
-    private static final double THING_AHEAD = 0.24;
-
     private static final double EYES_AHEAD = 0.04;
     private static final double SEAT_HEIGHT = 0.25;
     private static final double SEAT_SIDE = 0.22;
@@ -56,7 +53,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             double aspect = plan.brief().aspect().ratio();
             Optional<Point3> thing = DrawnFrame.thing(action, subject);
             Pinhole camera = new Pinhole(
-                    aim(shot, stand, thing),
+                    aim(stand),
                     shot.bearingDeg(),
                     stand.elevationDeg(),
                     stand.distanceM(),
@@ -69,8 +66,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                     thing,
                     moment == Moment.FRAMED
                             ? camera
-                            : new Moved(shot, stand, aim(shot, stand, thing), moment.share())
-                                    .from(camera, moment.goneM()),
+                            : new Moved(shot, stand, aim(stand), moment.share()).from(camera, moment.goneM()),
                     aspect,
                     moment);
         }
@@ -81,7 +77,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         }
 
         FramePoint eye(Shot shot) {
-            Point3 point = DrawnFrame.eye(shot, stand, subject, thing);
+            Point3 point = DrawnFrame.eye(stand, subject);
             return inside(new Tilted(aspect, shot.rollDeg()).turn(goingAlong().project(point)), aspect);
         }
     }
@@ -89,6 +85,16 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
     /** Where the viewer looks, without drawing the rest. */
     public static FramePoint eyeOf(Around plan, Shot shot) {
         return Taken.of(plan, shot, Moment.FRAMED).eye(shot);
+    }
+
+    /** The same while the shot runs. */
+    static FramePoint eyeAt(Around plan, Shot shot, Moment moment) {
+        return Taken.of(plan, shot, moment).eye(shot);
+    }
+
+    /** The camera at a moment of the shot. */
+    static Pinhole cameraAt(Around plan, Shot shot, Moment moment) {
+        return Taken.of(plan, shot, moment).camera;
     }
 
     /** Draws a shot of a plan. */
@@ -191,7 +197,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         if (!action.hasThing()) {
             return Optional.empty();
         }
-        double ahead = subject.kind() == SubjectKind.PERSON ? THING_AHEAD * subject.heightM() : 0;
+        double ahead = subject.kind() == SubjectKind.PERSON ? AimedAt.IN_HAND_M : 0;
         return Optional.of(new Point3(0, ahead, action.thingBaseM()));
     }
 
@@ -199,14 +205,13 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         return thing.map(at -> at.plus(new Point3(0, 0, action.thingHeightM() * 0.6)));
     }
 
-    private static Point3 aim(Shot shot, Stand stand, Optional<Point3> thing) {
-        Point3 below = thing.filter(at -> shot.size() == Size.INSERT).orElse(new Point3(0, 0, 0));
-        return new Point3(below.x(), below.y(), stand.framing().aimM());
+    private static Point3 aim(Stand stand) {
+        return new Point3(0, stand.aim().aheadM(), stand.framing().aimM());
     }
 
-    private static Point3 eye(Shot shot, Stand stand, Subject subject, Optional<Point3> thing) {
-        if (shot.size() == Size.INSERT) {
-            return aim(shot, stand, thing);
+    private static Point3 eye(Stand stand, Subject subject) {
+        if (stand.aim().faceless()) {
+            return aim(stand);
         }
         double ahead = subject.kind() == SubjectKind.PERSON ? EYES_AHEAD * subject.heightM() : 0;
         return new Point3(0, ahead, stand.extent().eyeLineM());

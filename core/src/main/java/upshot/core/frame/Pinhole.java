@@ -96,6 +96,19 @@ final class Pinhole {
         return new Pinhole(this, position.minus(elsewhere));
     }
 
+    Point3 position() {
+        return position;
+    }
+
+    Point3 forward() {
+        return forward;
+    }
+
+    /** F at so many metres along the view. */
+    double frameHeightM(double depthM) {
+        return depthM / zoom;
+    }
+
     double depthM(Point3 point) {
         return point.minus(position).dot(forward);
     }

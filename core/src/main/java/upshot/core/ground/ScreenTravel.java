@@ -36,6 +36,15 @@ public enum ScreenTravel implements Labelled {
         return across > 0 != reversed ? LEFT_TO_RIGHT : RIGHT_TO_LEFT;
     }
 
+    /** The other way; neutral stays neutral. */
+    public ScreenTravel turnedRound() {
+        return switch (this) {
+            case LEFT_TO_RIGHT -> RIGHT_TO_LEFT;
+            case RIGHT_TO_LEFT -> LEFT_TO_RIGHT;
+            case NEUTRAL -> NEUTRAL;
+        };
+    }
+
     /** Whether the other goes the opposite way; neutral opposes nothing. */
     public boolean opposes(ScreenTravel other) {
         return this != NEUTRAL && other != NEUTRAL && this != other;

@@ -1,6 +1,5 @@
 package upshot.core.ground;
 
-import java.util.Optional;
 import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
 import upshot.core.optics.CloseUp;
@@ -25,6 +24,7 @@ import upshot.core.size.SubjectKind;
  * Where the camera stands for a shot, from its size, lens and height.
  *
  * @param extent the subject as it is in this action
+ * @param aim what of it the camera is aimed at
  * @param framing the frame's height and aim at the subject
  * @param sensor the delivered part of the first body's sensor at the shot's rate
  * @param distanceM d, from the lens to the aim point
@@ -34,6 +34,7 @@ import upshot.core.size.SubjectKind;
  */
 public record Stand(
         Extent extent,
+        AimedAt aim,
         Framing framing,
         Sensor sensor,
         double distanceM,
@@ -47,26 +48,41 @@ public record Stand(
 
     private static Stand workedOut(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
-        Extent extent = extent(action, plan.subjectOf(shot));
+        Subject subject = plan.subjectOf(shot);
+        Extent extent = extent(action, subject);
+        AimedAt aim = AimedAt.of(shot, action, subject, extent);
         double aspect = plan.brief().aspect().ratio();
         Framing framing = Framing.of(
                 shot.size(),
                 extent,
                 shot.bearingDeg(),
                 aspect,
-                shot.insertHeightM(),
-                shot.aimHeightM().or(() -> shot.size() == Size.INSERT ? thingMiddle(action) : Optional.empty()));
+                shot.insertHeightM().filter(given -> shot.size() == Size.INSERT).or(aim::frameM),
+                shot.aimHeightM().or(aim::heightM));
         Sensor sensor = sensor(plan, shot, aspect);
-        // What is recorded is larger than what is delivered by the punch-in, and so is its circle of confusion.
-        double recordedM = framing.heightM() * shot.punchIn();
         double distance = shot.dioptrePerM() > 0
-                ? CloseUp.of(sensor, shot.focalLengthMm(), recordedM, shot.dioptrePerM())
-                        .distanceM()
-                : sensor.distanceM(shot.focalLengthMm(), recordedM);
+                ? closeUp(sensor, framing, shot).distanceM()
+                : sensor.distanceM(shot.focalLengthMm(), framing.heightM());
         double rise = (shot.cameraHeightM() - framing.aimM()) / distance;
         double elevation = Degrees.asin(Math.max(-1, Math.min(1, rise)));
         return new Stand(
-                extent, framing, sensor, distance, elevation, distance * Degrees.cos(elevation), Math.abs(rise) <= 1);
+                extent,
+                aim,
+                framing,
+                sensor,
+                distance,
+                elevation,
+                distance * Degrees.cos(elevation),
+                Math.abs(rise) <= 1);
+    }
+
+    private static CloseUp closeUp(Sensor sensor, Framing framing, Shot shot) {
+        return CloseUp.of(sensor, shot.focalLengthMm(), framing.heightM(), shot.dioptrePerM());
+    }
+
+    /** How the lens is set behind the shot's close-up glass. */
+    public CloseUp closeUp(Shot shot) {
+        return closeUp(sensor, framing, shot);
     }
 
     /** The first body's sensor in the mode that records the shot's rate, or in its first mode where none does. */
@@ -87,10 +103,6 @@ public record Stand(
                 : Extent.object(action.baseHeightM(), subject.heightM(), subject.widthM(), subject.lengthM());
     }
 
-    private static Optional<Double> thingMiddle(Action action) {
-        return action.hasThing() ? Optional.of(action.thingBaseM() + action.thingHeightM() / 2) : Optional.empty();
-    }
-
     /** 2·atan(F·aspect/2d): how wide the view is on the ground. */
     public double wedgeDeg(Around plan) {
         return 2 * Degrees.atan(framing.heightM() * plan.brief().aspect().ratio() / (2 * distanceM));
@@ -105,9 +117,12 @@ public record Stand(
         return Floor.from(subject, bearingDeg, groundDistanceM);
     }
 
-    /** Low to overhead. */
+    /** Low to overhead: of a person's whole or face against their height, of everything else by how steeply it looks. */
     public CameraHeight height(Shot shot) {
-        return CameraHeight.of(shot.cameraHeightM(), extent.topM(), elevationDeg);
+        return extent.person() && !aim.faceless()
+                ? CameraHeight.ofPerson(
+                        (shot.cameraHeightM() - extent.baseM()) / (extent.topM() - extent.baseM()), elevationDeg)
+                : CameraHeight.ofThing(shot.cameraHeightM(), elevationDeg);
     }
 
     /**

@@ -8,6 +8,7 @@ public enum Threshold implements Labelled {
     ALIKE_RATIO("size step that makes two views different", 1.7, 1.1, 4, "×"),
     ALIKE_WATCH("share of it that can still pass", 0.75, 0.1, 1, ""),
     NEUTRAL_WITHIN("angle off the line that shows no direction", 20, 0, 60, "°"),
+    HAND_HELD_RUN("hand-held on end", 6, 1, 120, "s"),
     HANDLE("playback kept on each side of a use", 1, 0, 10, "s"),
     TAIL("roll after the last clean second", 2, 0, 30, "s"),
     READY_BEFORE("ready before a fixed moment", 10, 0, 120, "min"),

@@ -29,6 +29,7 @@ public final class JointRules {
             new TransitionFit(),
             new SameSeconds(),
             new TravelFlip(),
+            new UpAndDown(),
             new LineCross(),
             new SpeedRun(),
             new StateJump(),

@@ -13,13 +13,16 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
+import upshot.core.ground.Likeness;
 import upshot.core.light.SunDay;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Givens;
+import upshot.core.plan.Shot;
+import upshot.core.size.SizeClass;
 
 /**
- * Outdoors the light has changed between two neighbours of one spot and beat: the sun has moved over 10°, 45 minutes lie
+ * Outdoors the light has changed between two neighbours of one spot and beat that show one subject or one view: the sun has moved over 10°, 45 minutes lie
  * between, or 15 while it is low; golden beside not golden is a break. In the dark nothing of that shows. Asked only of shots that have a time in the
  * order of the day, and where the sun of that day is known.
  */
@@ -30,6 +33,7 @@ final class LightJump implements DayRule {
     private static final double MOST_LOW_MIN = 15;
     private static final double LOW_DEG = 10;
     private static final double GOLDEN_APART_DEG = 3;
+    private static final double ONE_VIEW_DEG = 30;
 
     private record Sun(Optional<SunDay> day) {}
 
@@ -72,7 +76,18 @@ final class LightJump implements DayRule {
         return out.spotId().equals(into.spotId())
                 && out.beatId().equals(into.beatId())
                 && meeting.spotOf(into).outdoors()
+                && comparable(meeting)
                 && sun(meeting).isPresent();
+    }
+
+    /** Shadows are compared on one subject, or on the ground of two wide pictures that look the same way. */
+    private static boolean comparable(Meeting meeting) {
+        Shot out = meeting.out().shot();
+        Shot into = meeting.into().shot();
+        boolean oneView = out.size().sizeClass() == SizeClass.WIDE
+                && into.size().sizeClass() == SizeClass.WIDE
+                && Likeness.between(meeting, out, into).angleDeg() < ONE_VIEW_DEG;
+        return oneView || meeting.subjectOf(out).equals(meeting.subjectOf(into));
     }
 
     private static Optional<SunDay> sun(Meeting meeting) {

@@ -22,7 +22,6 @@ import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Shot;
 import upshot.core.size.CameraHeight;
-import upshot.core.size.Size;
 
 /**
  * The camera has gone to the other side of a line that is no travel: of a look, or between people. A neutral view, a
@@ -73,8 +72,9 @@ final class LineCross implements LooksBack {
     /** On which side of the line the camera is; neutral where the picture does not say. */
     private static ScreenTravel side(Picture picture) {
         Shot shot = picture.shot();
-        boolean faceless = shot.size() == Size.INSERT;
-        boolean overhead = Stand.of(picture.around(), shot).elevationDeg() >= CameraHeight.OVERHEAD_FROM_DEG;
+        Stand stand = Stand.of(picture.around(), shot);
+        boolean faceless = stand.aim().faceless();
+        boolean overhead = stand.elevationDeg() >= CameraHeight.OVERHEAD_FROM_DEG;
         boolean across = shot.move() == Move.ORBIT && crosses(shot);
         return faceless || overhead || across ? ScreenTravel.NEUTRAL : Stand.travel(picture.around(), shot, false);
     }

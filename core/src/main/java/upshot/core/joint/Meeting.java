@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import upshot.core.cut.Picture;
+import upshot.core.frame.CutFrame;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
@@ -16,6 +17,8 @@ public final class Meeting extends Sight implements Around {
 
     private final Picture out;
     private final Picture into;
+    private CutFrame atOut;
+    private CutFrame atIn;
 
     public Meeting(Picture out, Picture into) {
         super(into.around().givens());
@@ -31,6 +34,27 @@ public final class Meeting extends Sight implements Around {
     /** The one that is cut to. */
     public Picture into() {
         return into;
+    }
+
+    /** The first as it is seen when it is cut away from. */
+    public CutFrame atOut() {
+        if (atOut == null) {
+            atOut = CutFrame.of(out.around(), out.shot(), out.use(), true);
+        }
+        return atOut;
+    }
+
+    /** The second as it is seen when it is cut to. */
+    public CutFrame atIn() {
+        if (atIn == null) {
+            atIn = atIn(into.shot());
+        }
+        return atIn;
+    }
+
+    /** The second as it would be seen if its shot were another. */
+    CutFrame atIn(Shot instead) {
+        return CutFrame.of(into.around(), instead, into.use(), false);
     }
 
     private ShotView around(Shot shot) {

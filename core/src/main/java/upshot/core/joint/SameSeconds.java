@@ -13,11 +13,13 @@ import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
+import upshot.core.plan.UseCrop;
 
 /** The same seconds of a take are shown a second time, and nobody says that it is meant. */
 final class SameSeconds implements PastRule {
 
     private static final double ROUNDING = 1e-9;
+    private static final double SECOND_LOOK = 1.7;
 
     private record Slice(double fromS, double toS) {
 
@@ -37,7 +39,8 @@ final class SameSeconds implements PastRule {
                 "The same seconds again",
                 "The same seconds of a take are shown once, or again on purpose.",
                 "A viewer takes the second time for a slip.",
-                RuleCard.Source.PLAN);
+                RuleCard.Source.PLAN,
+                RuleCard.Bound.of("cropped so much it is a second look", SECOND_LOOK, "×"));
     }
 
     @Override
@@ -62,10 +65,19 @@ final class SameSeconds implements PastRule {
         return picture.use().inS().map(from -> new Slice(from, from + picture.realS()));
     }
 
+    /** Whether it is seen so differently that it is taken for a second look. */
+    private static boolean secondLook(UseCrop one, UseCrop other) {
+        double step = Math.max(one.cropZoom(), other.cropZoom()) / Math.min(one.cropZoom(), other.cropZoom());
+        boolean elsewhere = one.cropZoom() > 1
+                && other.cropZoom() > 1
+                && (one.cropAcross() != other.cropAcross() || one.cropDown() != other.cropDown());
+        return step >= SECOND_LOOK - ROUNDING || elsewhere;
+    }
+
     private Finding finding(Picture earlier, Picture into, Slice before, double shared) {
         return new Finding(
                 id(),
-                Status.BREAK,
+                secondLook(earlier.use().crop(), into.use().crop()) ? Status.WATCH : Status.BREAK,
                 List.of(earlier.use().id(), into.use().id()),
                 "Seen before.",
                 new Measured(shared, 0, Quantity.SECONDS),

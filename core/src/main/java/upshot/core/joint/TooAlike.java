@@ -1,8 +1,10 @@
 package upshot.core.joint;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
@@ -14,12 +16,11 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
-import upshot.core.frame.DrawnFrame;
-import upshot.core.frame.FramePoint;
 import upshot.core.ground.Likeness;
 import upshot.core.ground.OtherBearing;
+import upshot.core.ground.Stand;
+import upshot.core.house.TellingSchool;
 import upshot.core.house.Threshold;
-import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Shot;
@@ -29,11 +30,13 @@ import upshot.core.size.SubjectKind;
 /**
  * Two framings of one subject that are too alike read as a slip of the film: a jump.
  *
- * <p>Clear from e = 1, watch from 0.75, else break; see {@link Likeness}. Two different subjects of one kind are a
- * watch when they sit in the frame so alike that one seems to turn into the other. Not asked of a declared jump or of a ramp, which is one shot.
+ * <p>Clear from e = 1, watch from 0.75, else break; see {@link Likeness}. Two different people are a watch when they sit in
+ * the frame so alike that one seems to turn into the other, but not in a montage; never two things. Not asked of a jump or
+ * a match that is declared, of a ramp, which is one shot, nor where one picture goes over into the other.
  */
 final class TooAlike implements MeetingRule {
 
+    private static final Set<Entry> MEANT = EnumSet.of(Entry.JUMP, Entry.RAMP, Entry.MATCHED, Entry.POSITION);
     private static final double TWIN_RATIO = 1.15;
     private static final double TWIN_ANGLE_DEG = 15;
     private static final double TWIN_EYES = 0.1;
@@ -57,26 +60,27 @@ final class TooAlike implements MeetingRule {
 
     @Override
     public Optional<Finding> judge(Meeting meeting) {
-        Picture out = meeting.out();
-        Picture into = meeting.into();
-        if (into.use().entry() == Entry.JUMP || into.use().entry() == Entry.RAMP) {
+        Entry entry = meeting.into().use().entry();
+        if (MEANT.contains(entry) || entry.blends()) {
             return Optional.empty();
         }
-        Likeness likeness = Likeness.between(meeting, out.shot(), into.shot());
-        if (meeting.subjectOf(out.shot()).equals(meeting.subjectOf(into.shot()))) {
-            return likeness.sameAim() ? Optional.of(sameSubject(meeting, out, into, likeness)) : Optional.empty();
+        Likeness likeness =
+                Likeness.between(meeting, meeting.atOut().view(), meeting.atIn().view());
+        if (meeting.subjectOf(meeting.out().shot())
+                .equals(meeting.subjectOf(meeting.into().shot()))) {
+            return likeness.sameAim() ? Optional.of(sameSubject(meeting, likeness)) : Optional.empty();
         }
-        return twins(meeting, out, into, likeness);
+        return meeting.house().telling() == TellingSchool.MONTAGE ? Optional.empty() : twins(meeting, likeness);
     }
 
-    private Finding sameSubject(Around plan, Picture out, Picture into, Likeness likeness) {
+    private Finding sameSubject(Meeting meeting, Likeness likeness) {
         Status status = likeness.clear() ? Status.CLEAR : likeness.passes() ? Status.WATCH : Status.BREAK;
         String step = "The size steps %s times and the view turns %s; a step of %s or a turn of %s is enough alone."
                 .formatted(
                         Wording.number(likeness.ratio(), 2),
                         Wording.degrees(likeness.angleDeg()),
-                        Wording.number(plan.threshold(Threshold.ALIKE_RATIO), 2),
-                        Wording.degrees(plan.threshold(Threshold.ALIKE_ANGLE)));
+                        Wording.number(meeting.threshold(Threshold.ALIKE_RATIO), 2),
+                        Wording.degrees(meeting.threshold(Threshold.ALIKE_ANGLE)));
         String title = switch (status) {
             case CLEAR -> "Far enough apart.";
             case WATCH -> "Nearly too alike.";
@@ -85,81 +89,78 @@ final class TooAlike implements MeetingRule {
         return new Finding(
                 id(),
                 status,
-                subject(out, into),
+                subject(meeting),
                 title,
                 new Measured(likeness.apart(), Likeness.CLEAR_FROM, Quantity.SHARE),
                 status == Status.CLEAR ? step : step + " The cut will look like a slip.",
-                status == Status.CLEAR ? List.of() : Mends.later(() -> mends(plan, out, into)));
+                status == Status.CLEAR ? List.of() : Mends.later(() -> mends(meeting)));
     }
 
-    private Optional<Finding> twins(Around plan, Picture out, Picture into, Likeness likeness) {
-        boolean oneKind = kind(plan, out) == kind(plan, into);
-        if (!oneKind || likeness.ratio() >= TWIN_RATIO || likeness.angleDeg() >= TWIN_ANGLE_DEG - Likeness.ROUNDING) {
-            return Optional.empty();
-        }
-        double eyes = eyesApart(plan, out.shot(), into.shot());
-        if (eyes > TWIN_EYES || into.use().entry() == Entry.MATCHED) {
+    private Optional<Finding> twins(Meeting meeting, Likeness likeness) {
+        boolean people = person(meeting, meeting.out()) && person(meeting, meeting.into());
+        double eyes = Math.hypot(
+                meeting.atOut().eye().u() - meeting.atIn().eye().u(),
+                meeting.atOut().eye().v() - meeting.atIn().eye().v());
+        boolean alike = likeness.ratio() < TWIN_RATIO
+                && likeness.angleDeg() < TWIN_ANGLE_DEG - Likeness.ROUNDING
+                && eyes <= TWIN_EYES + Likeness.ROUNDING;
+        if (!people || !alike) {
             return Optional.empty();
         }
         return Optional.of(new Finding(
                 id(),
                 Status.WATCH,
-                subject(out, into),
+                subject(meeting),
                 "One seems to turn into the other.",
-                new Measured(eyes, TWIN_EYES, Quantity.SHARE),
-                "Two subjects of one kind sit at the same place in frames of the same size, %s apart."
+                new Measured(likeness.angleDeg(), TWIN_ANGLE_DEG, Quantity.DEGREES),
+                "Two people sit at the same place in frames of the same size, seen from %s apart."
                         .formatted(Wording.degrees(likeness.angleDeg())),
-                Mends.later(() -> List.of(
-                        new Mend("Mark as matched", Change.edit(into.use(), one -> one.withEntry(Entry.MATCHED)))))));
+                Mends.later(() -> List.of(new Mend(
+                        "Mark as matched", Change.edit(meeting.into().use(), one -> one.withEntry(Entry.MATCHED)))))));
     }
 
-    private static SubjectKind kind(Around plan, Picture placed) {
-        return plan.subjectOf(placed.shot()).kind();
+    private static boolean person(Meeting meeting, Picture picture) {
+        return meeting.subjectOf(picture.shot()).kind() == SubjectKind.PERSON
+                && !Stand.of(picture.around(), picture.shot()).aim().faceless();
     }
 
-    private static double eyesApart(Around plan, Shot one, Shot other) {
-        FramePoint a = DrawnFrame.eyeOf(plan, one);
-        FramePoint b = DrawnFrame.eyeOf(plan, other);
-        return Math.hypot(a.u() - b.u(), a.v() - b.v())
-                / Math.max(1, plan.brief().aspect().ratio());
+    private static List<UUID> subject(Meeting meeting) {
+        return List.of(meeting.out().use().id(), meeting.into().use().id());
     }
 
-    private static List<UUID> subject(Picture out, Picture into) {
-        return List.of(out.use().id(), into.use().id());
-    }
-
-    private static List<Mend> mends(Around plan, Picture out, Picture into) {
+    private static List<Mend> mends(Meeting meeting) {
         List<Mend> mends = new ArrayList<>();
-        Shot fixed = out.shot();
-        Shot turned = into.shot();
-        if (!fixed.equals(turned)) {
-            OtherBearing.smallest(
-                            plan,
-                            turned,
-                            candidate ->
-                                    Likeness.between(plan, fixed, candidate).clear())
+        Shot turned = meeting.into().shot();
+        if (!meeting.out().shot().equals(turned)) {
+            OtherBearing.smallest(meeting, turned, candidate -> clear(meeting, candidate))
                     .ifPresent(bearing -> mends.add(new Mend(
                             "Shoot %s from bearing %s".formatted(turned.code(), Wording.degrees(bearing)),
                             Change.edit(turned, one -> one.withBearingDeg(bearing)))));
-            otherSize(plan, fixed, turned)
+            otherSize(meeting, turned)
                     .ifPresent(size -> mends.add(new Mend(
-                            "Make %s a %s".formatted(turned.code(), size.label()),
+                            "Make %s %s".formatted(turned.code(), Wording.one(size.label())),
                             Change.edit(turned, one -> one.withSize(size)))));
         }
-        mends.add(new Mend("Mark as a jump on purpose", Change.edit(into.use(), one -> one.withEntry(Entry.JUMP))));
+        mends.add(new Mend(
+                "Mark as a jump on purpose", Change.edit(meeting.into().use(), one -> one.withEntry(Entry.JUMP))));
         return mends;
     }
 
+    private static boolean clear(Meeting meeting, Shot instead) {
+        return Likeness.between(
+                        meeting, meeting.atOut().view(), meeting.atIn(instead).view())
+                .clear();
+    }
+
     /** The size nearest on the ladder, within the same class first, that cuts with the neighbour. */
-    private static Optional<Size> otherSize(Around plan, Shot fixed, Shot resized) {
+    private static Optional<Size> otherSize(Meeting meeting, Shot resized) {
         int rung = resized.size().ordinal();
         List<Size> ladder = new ArrayList<>(List.of(Size.values()));
         ladder.remove(Size.INSERT);
         ladder.remove(resized.size());
         ladder.sort((one, other) -> Integer.compare(Math.abs(one.ordinal() - rung), Math.abs(other.ordinal() - rung)));
         return ladder.stream()
-                .filter(size ->
-                        Likeness.between(plan, fixed, resized.withSize(size)).clear())
+                .filter(size -> clear(meeting, resized.withSize(size)))
                 .findFirst();
     }
 }

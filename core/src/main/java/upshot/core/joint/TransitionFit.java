@@ -3,6 +3,7 @@ package upshot.core.joint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import upshot.core.cut.Picture;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
@@ -11,6 +12,10 @@ import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
+import upshot.core.frame.CutFrame;
+import upshot.core.ground.Likeness;
+import upshot.core.ground.Stand;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Move;
@@ -20,6 +25,7 @@ import upshot.core.plan.Shot;
 final class TransitionFit implements MeetingRule {
 
     private static final double RAMPED_BY = 2;
+    private static final double SCALED_BY = 1.2;
 
     @Override
     public String id() {
@@ -33,7 +39,8 @@ final class TransitionFit implements MeetingRule {
                 "Both pictures give what their transition asks for.",
                 "A whip into a still frame is a mistake with a name.",
                 RuleCard.Source.TRADE,
-                Bound.of("a ramp changes speed by", RAMPED_BY, "×"));
+                Bound.of("a ramp changes speed by", RAMPED_BY, "×"),
+                Bound.of("a match in position differs in scale by at most", SCALED_BY, "×"));
     }
 
     @Override
@@ -45,7 +52,7 @@ final class TransitionFit implements MeetingRule {
             case DISSOLVE, WIPE -> blended(out, into);
             case WHIP -> whipped(out, into);
             case THROUGH -> through(out, into);
-            case LIFT_DROP, POSITION -> placed(out, into);
+            case LIFT_DROP, POSITION -> placed(out, into).or(() -> scaled(meeting));
             case REVEAL -> reversed(out, into);
             case RAMP -> ramped(out, into);
         };
@@ -75,7 +82,7 @@ final class TransitionFit implements MeetingRule {
             return Optional.empty();
         }
         List<Change> changes = new ArrayList<>();
-        for (Shot shot : List.of(out.shot(), into.shot())) {
+        for (Shot shot : both(out, into)) {
             if (!pans(shot)) {
                 changes.add(Change.edit(
                         shot, one -> one.move().moving() ? one.withAlsoMove(Move.PAN) : one.withMove(Move.PAN)));
@@ -94,13 +101,18 @@ final class TransitionFit implements MeetingRule {
                 List.of(new Mend("Whip both the same way", Change.batch(changes))));
     }
 
+    /** The shots of both, which may be one. */
+    private static List<Shot> both(Picture out, Picture into) {
+        return Stream.of(out.shot(), into.shot()).distinct().toList();
+    }
+
     private static boolean pans(Shot shot) {
         return shot.move() == Move.PAN || shot.alsoMove() == Move.PAN;
     }
 
     private Optional<Finding> through(Picture out, Picture into) {
         List<Change> changes = new ArrayList<>();
-        for (Shot shot : List.of(out.shot(), into.shot())) {
+        for (Shot shot : both(out, into)) {
             if (!shot.foreground()) {
                 changes.add(Change.edit(shot, one -> one.withForeground(true)));
             }
@@ -136,6 +148,28 @@ final class TransitionFit implements MeetingRule {
                                         out.shot().placement().label()),
                         Change.edit(
                                 into.shot(), one -> one.withPlacement(out.shot().placement())))));
+    }
+
+    /** What is matched has one size in the frame, within a fifth. */
+    private Optional<Finding> scaled(Meeting meeting) {
+        double before = share(meeting.out(), meeting.atOut());
+        double after = share(meeting.into(), meeting.atIn());
+        double step = Math.max(before, after) / Math.min(before, after);
+        return step <= SCALED_BY + Likeness.ROUNDING
+                ? Optional.empty()
+                : broken(
+                        meeting.out(),
+                        meeting.into(),
+                        new Measured(step, SCALED_BY, Quantity.TIMES),
+                        "It is %s times as large in one as in the other; a fifth more is not seen."
+                                .formatted(Wording.number(step, 2)),
+                        List.of());
+    }
+
+    /** How much of the frame's height the subject would take. */
+    private static double share(Picture picture, CutFrame seen) {
+        return Stand.of(picture.around(), picture.shot()).extent().heightM()
+                / seen.view().heightM();
     }
 
     /** One shot goes on, at another speed. */

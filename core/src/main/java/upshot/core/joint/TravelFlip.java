@@ -12,22 +12,26 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
+import upshot.core.frame.CutFrame;
+import upshot.core.ground.Likeness;
 import upshot.core.ground.ScreenTravel;
-import upshot.core.ground.Stand;
 import upshot.core.house.Threshold;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
+import upshot.core.plan.FrameUse;
 import upshot.core.plan.Line;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
+import upshot.core.plan.StoryBeat;
 
 /**
  * A mover that goes left to right and then right to left seems to have turned round.
  *
- * <p>Per mover and beat the last travel that was not neutral is remembered. The opposite in the next view is a break
- * when the two are neighbours and a watch when something else came between. A neutral view of the mover, a declared
- * return and a new spot clear the memory; a camera that moves across the line is remembered with the side on which it
- * ends.
+ * <p>Per mover the last travel that was not neutral is remembered. The opposite in the next view is a break when the two
+ * are neighbours in one beat, and a watch when something else came between or a beat began at the same spot. A neutral
+ * view of the mover, a declared return, a new spot and leaving in the ending clear the memory; a camera that moves across
+ * the line is remembered with the side on which it ends. A detail of a thing or of the hands on it moves as the thing.
  */
 final class TravelFlip implements LooksBack {
 
@@ -48,23 +52,28 @@ final class TravelFlip implements LooksBack {
 
     @Override
     public boolean asks(Picture into) {
-        return into.action().line() == Line.TRAVEL && travelIn(into) != ScreenTravel.NEUTRAL;
+        return into.action().line() == Line.TRAVEL && travelIn(into) != ScreenTravel.NEUTRAL && !leaves(into);
+    }
+
+    /** Whoever leaves in the ending may go wherever they like. */
+    private static boolean leaves(Picture into) {
+        return into.shot().frameUse() == FrameUse.LEAVES
+                && into.around().get(RecordKind.BEAT, into.action().beatId()).role() == StoryBeat.Role.ENDING;
     }
 
     @Override
     public boolean settles(Picture earlier, Picture next, Picture into) {
-        return forgotten(earlier, next, into) || sameMover(earlier, into);
+        return returns(next, into) || sameMover(earlier, into);
     }
 
-    /** Whether what was seen up to a use says nothing about the mover: it is declared to return, or a new beat began. */
-    private static boolean forgotten(Picture earlier, Picture next, Picture into) {
-        return next.use().entry() == Entry.RETURN && sameMover(next, into)
-                || !earlier.action().beatId().equals(into.action().beatId());
+    /** Whether what was seen up to a use says nothing about the mover: it is declared to return. */
+    private static boolean returns(Picture next, Picture into) {
+        return next.use().entry() == Entry.RETURN && sameMover(next, into);
     }
 
     @Override
     public Optional<Finding> compare(Picture earlier, Picture next, Picture into, int between) {
-        boolean remembered = !forgotten(earlier, next, into)
+        boolean remembered = !returns(next, into)
                 && earlier.action().line() == Line.TRAVEL
                 && travelOut(earlier) != ScreenTravel.NEUTRAL
                 && earlier.action().spotId().equals(into.action().spotId());
@@ -72,20 +81,26 @@ final class TravelFlip implements LooksBack {
     }
 
     private static boolean sameMover(Picture one, Picture other) {
-        return one.around().subjectOf(one.shot()).equals(other.around().subjectOf(other.shot()));
+        return mover(one).equals(mover(other));
+    }
+
+    private static Object mover(Picture picture) {
+        Likeness.View view = Likeness.View.of(picture.around(), picture.shot());
+        return view.thing().<Object>map(thing -> thing).orElse(view.subjectId());
     }
 
     private static ScreenTravel travelIn(Picture picture) {
-        return Stand.travelAt(picture.around(), picture.shot(), picture.use().reversed(), false);
+        return CutFrame.travelOf(picture.around(), picture.shot(), picture.use(), false);
     }
 
     private static ScreenTravel travelOut(Picture picture) {
-        return Stand.travelAt(picture.around(), picture.shot(), picture.use().reversed(), true);
+        return CutFrame.travelOf(picture.around(), picture.shot(), picture.use(), true);
     }
 
     private Finding finding(Picture before, Picture into, int between) {
         boolean flips = travelIn(into).opposes(travelOut(before));
-        Status status = !flips ? Status.CLEAR : between == 0 ? Status.BREAK : Status.WATCH;
+        boolean oneBeat = before.action().beatId().equals(into.action().beatId());
+        Status status = !flips ? Status.CLEAR : between == 0 && oneBeat ? Status.BREAK : Status.WATCH;
         String sentence = flips
                 ? "In %s it goes %s, in %s %s: the camera went over the line of action by %s%s."
                         .formatted(

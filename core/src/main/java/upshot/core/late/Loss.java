@@ -51,10 +51,7 @@ public record Loss(Setup setup, int minutes, int uses, double seconds, List<Hole
     }
 
     private static List<Hole> holes(Verdict verdict, Setup setup) {
-        List<Hole> already = Coverage.holes(verdict.plan(), setup.action());
-        return Coverage.holesWithout(verdict.plan(), setup.action(), setup.shots()).stream()
-                .filter(hole -> !already.contains(hole))
-                .toList();
+        return Coverage.without(verdict.plan(), setup.shots());
     }
 
     private static List<Shot> standIns(Verdict verdict, Setup setup) {

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.Brief;
@@ -25,10 +26,12 @@ public record LightHour(SunDay day, SunDay.Window hours, List<SunDay.Window> win
     }
 
     private static LightHour of(SunDay day, Brief brief, Action action) {
-        Instant from = at(day, action.fromTime().orElse(brief.callTime()));
-        Instant until = at(day, action.untilTime().orElse(brief.wrapTime()));
+        Instant from = at(day, brief, action.fromTime().orElse(brief.callTime()));
+        Instant until = at(day, brief, action.untilTime().orElse(brief.wrapTime()));
+        SunDay next = new SunDay(day.place(), day.date().plusDays(1), day.zone());
         SunDay.Window hours = new SunDay.Window(from, until.isAfter(from) ? until : day.ends());
-        List<SunDay.Window> windows = day.windows(action.wantedLight()).stream()
+        List<SunDay.Window> windows = Stream.of(day, next)
+                .flatMap(one -> one.windows(action.wantedLight()).stream())
                 .map(window -> window.and(hours))
                 .filter(SunDay.Window::lasts)
                 .toList();
@@ -38,11 +41,18 @@ public record LightHour(SunDay day, SunDay.Window hours, List<SunDay.Window> win
                 day,
                 hours,
                 windows,
-                action.fixedTime().map(time -> at(day, time)).orElse(middle));
+                action.fixedTime().map(time -> at(day, brief, time)).orElse(middle));
     }
 
-    private static Instant at(SunDay day, LocalTime time) {
-        return day.date().atTime(time).atZone(day.zone()).toInstant();
+    /** Of a shoot over midnight the hours before the call are those of the next morning. */
+    private static Instant at(SunDay day, Brief brief, LocalTime time) {
+        boolean overMidnight = !brief.wrapTime().isAfter(brief.callTime());
+        boolean nextMorning = overMidnight && time.isBefore(brief.callTime());
+        return day.date()
+                .plusDays(nextMorning ? 1 : 0)
+                .atTime(time)
+                .atZone(day.zone())
+                .toInstant();
     }
 
     /** By the place's clock. */

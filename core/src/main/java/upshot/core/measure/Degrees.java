@@ -17,6 +17,11 @@ public final class Degrees {
         return Math.toDegrees(Math.asin(ratio));
     }
 
+    /** The angle whose tangent is along/base, by their signs, −180 to 180°. */
+    public static double atan2(double along, double base) {
+        return Math.toDegrees(Math.atan2(along, base));
+    }
+
     public static double atan(double ratio) {
         return Math.toDegrees(Math.atan(ratio));
     }

@@ -26,6 +26,12 @@ public record CloseUp(double settingPerM, double distanceM) {
         return 1 / (own + strengthPerM);
     }
 
+    /** m = f·x/(1 − f·x): the magnification that the lens makes by itself, set to x; 0 where it is set to infinity. */
+    public double lensMagnification(double focalLengthMm) {
+        double drawn = Math.max(0, settingPerM) * focalLengthMm / 1000;
+        return drawn / Math.max(1 - drawn, 1e-3);
+    }
+
     /** Whether the frame is wider than the glass can focus. */
     public boolean tooWide() {
         return settingPerM < 0;

@@ -8,8 +8,9 @@ import upshot.core.measure.Degrees;
  * @param widthMm s_w
  * @param heightMm s_h
  * @param cocMm the circle of confusion: the diagonal of the unsqueezed area by 1500
+ * @param squeeze q, how much the lens squeezes the picture across; 1 for none
  */
-public record Sensor(double widthMm, double heightMm, double cocMm) {
+public record Sensor(double widthMm, double heightMm, double cocMm, double squeeze) {
 
     private static final double COC_PER_DIAGONAL = 1500;
     private static final double FULL_FRAME_WIDTH_MM = 36;
@@ -23,12 +24,12 @@ public record Sensor(double widthMm, double heightMm, double cocMm) {
     public static Sensor cropped(double activeWidthMm, double activeHeightMm, double squeeze, double aspect) {
         double width = Math.min(activeWidthMm * squeeze, activeHeightMm * aspect);
         double height = width / aspect;
-        return new Sensor(width, height, Math.hypot(width / squeeze, height) / COC_PER_DIAGONAL);
+        return new Sensor(width, height, Math.hypot(width / squeeze, height) / COC_PER_DIAGONAL, squeeze);
     }
 
-    /** The same area with the smaller circle of confusion that a punch-in asks for. */
+    /** The smaller area that a punch-in leaves, with the smaller circle of confusion that it asks for. */
     public Sensor punchedIn(double punchIn) {
-        return new Sensor(widthMm, heightMm, cocMm / punchIn);
+        return new Sensor(widthMm / punchIn, heightMm / punchIn, cocMm / punchIn, squeeze);
     }
 
     /** 2·atan(s_w/2f), the field of view across in degrees. */
@@ -46,12 +47,12 @@ public record Sensor(double widthMm, double heightMm, double cocMm) {
         return focalLengthMm / 1000 * (frameHeightM * 1000 / heightMm + 1);
     }
 
-    /** f = d·s_h/(F + s_h), the inverse of {@link #distanceM}: the lens in mm that frames F metres from d metres. */
     /** F = s_h(d/f − 1): the height of the frame that a lens shows at a distance beyond its focal length, metres. */
     public double frameHeightM(double focalLengthMm, double distanceM) {
         return heightMm / 1000 * (distanceM * 1000 / focalLengthMm - 1);
     }
 
+    /** f = d·s_h/(F + s_h), the inverse of {@link #distanceM}: the lens in mm that frames F metres from d metres. */
     public double focalLengthMm(double distanceM, double frameHeightM) {
         return distanceM * 1000 * heightMm / (frameHeightM * 1000 + heightMm);
     }
@@ -63,15 +64,26 @@ public record Sensor(double widthMm, double heightMm, double cocMm) {
     }
 
     /**
-     * f²/(N(d−f)) × |D−d|/D as a percentage of the picture's long side: how big a point of the background becomes.
+     * f²/(N(d−f)) × |D−d|/D as a percentage of the picture's long side: how big a point of the background becomes. Across,
+     * a lens that squeezes blurs so much less.
      *
      * @param distanceM d, to the subject
      * @param backgroundM D, to the background; infinity is allowed
      */
     public double backgroundBlurPercent(double focalLengthMm, double apertureN, double distanceM, double backgroundM) {
-        double subjectMm = distanceM * 1000;
+        double magnification = focalLengthMm / (distanceM * 1000 - focalLengthMm);
+        return blurPercent(focalLengthMm, apertureN, magnification, distanceM, backgroundM);
+    }
+
+    /**
+     * The same where the magnification of the whole is another than the lens's own, behind a close-up glass: f·m/N.
+     *
+     * @param magnification m, sensor height by frame height
+     */
+    public double blurPercent(
+            double focalLengthMm, double apertureN, double magnification, double distanceM, double backgroundM) {
         double share = Double.isInfinite(backgroundM) ? 1 : Math.abs(backgroundM - distanceM) / backgroundM;
-        double discMm = focalLengthMm * focalLengthMm / (apertureN * (subjectMm - focalLengthMm)) * share;
-        return 100 * discMm / Math.max(widthMm, heightMm);
+        double discMm = focalLengthMm * magnification / apertureN * share;
+        return 100 * discMm / (widthMm >= heightMm ? widthMm * squeeze : heightMm);
     }
 }

@@ -154,7 +154,7 @@ final class AsNumbers {
                 setup.shootMin(),
                 0,
                 action.fixedTime()
-                        .map(time -> new DaySetup.Moment(shoot.crews().get(0).at(time), action.durationS() / 60)),
+                        .map(time -> new DaySetup.Moment(shoot.crews().get(0).at(time), fromTheMomentMin(setup))),
                 shoot.turnOf(setup).map(this::turn),
                 shared.windows(),
                 shared.people(),
@@ -166,6 +166,13 @@ final class AsNumbers {
                 action.messy(),
                 setup.spot().outdoors(),
                 action.once() ? prefixes.get(action.codePrefix()) : prefixes.size());
+    }
+
+    /** All takes and their resets; the camera has settled when the moment comes. */
+    private static double fromTheMomentMin(Setup setup) {
+        return Math.max(
+                setup.action().durationS() / 60,
+                setup.shootMin() - setup.support().settleS() / 60);
     }
 
     /** Cameras take one run together when it happens once, at its own time, or tires the subject. */

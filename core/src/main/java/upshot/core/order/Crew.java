@@ -3,6 +3,7 @@ package upshot.core.order;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -23,6 +24,8 @@ import upshot.day.Minute;
  * @param shiftId the further shift that it is, none for the brief's own
  * @param name empty for the brief's own
  * @param dayOffset days after the day of the shoot
+ * @param date of its day, when the day of the shoot is known
+ * @param zone of the place
  * @param callTime local to the place
  * @param callMin when it starts
  * @param wrapMin when it must be done
@@ -33,6 +36,8 @@ public record Crew(
         Optional<UUID> shiftId,
         String name,
         int dayOffset,
+        Optional<LocalDate> date,
+        ZoneId zone,
         LocalTime callTime,
         int callMin,
         int wrapMin,
@@ -54,6 +59,8 @@ public record Crew(
                 Optional.empty(),
                 "",
                 0,
+                brief.shootDate(),
+                brief.clock(),
                 brief.callTime(),
                 0,
                 brief.dayMinutes(),
@@ -63,24 +70,43 @@ public record Crew(
     }
 
     private static Crew of(Brief brief, ExtraCrew shift, int index) {
-        int call = shift.dayOffset() * DAY_MIN
-                + (shift.callTime().toSecondOfDay() - brief.callTime().toSecondOfDay()) / 60;
-        int lasts = Math.floorMod(
-                (shift.wrapTime().toSecondOfDay() - shift.callTime().toSecondOfDay()) / 60, DAY_MIN);
-        return new Crew(
+        Optional<LocalDate> date = brief.shootDate().map(day -> day.plusDays(shift.dayOffset()));
+        int call = date.map(day -> passes(
+                        brief.shootDate().get().atTime(brief.callTime()), day.atTime(shift.callTime()), brief.clock()))
+                .orElse(shift.dayOffset() * DAY_MIN
+                        + shift.callTime().toSecondOfDay() / 60
+                        - brief.callTime().toSecondOfDay() / 60);
+        Crew untilCall = new Crew(
                 index,
                 Optional.of(shift.id()),
                 shift.name(),
                 shift.dayOffset(),
+                date,
+                brief.clock(),
                 shift.callTime(),
                 call,
-                call + lasts,
+                call,
                 shift.cameras());
+        return untilCall.until(untilCall.at(shift.wrapTime()));
+    }
+
+    private Crew until(int wrap) {
+        return new Crew(index, shiftId, name, dayOffset, date, zone, callTime, callMin, wrap, cameras);
+    }
+
+    /** Minutes between two times of the place's clock, changes of the clock included. */
+    private static int passes(LocalDateTime from, LocalDateTime until, ZoneId zone) {
+        return (int) Duration.between(from.atZone(zone), until.atZone(zone)).toMinutes();
     }
 
     /** When a clock time is during the day of this crew, at the call or up to a day after it. */
     int at(LocalTime time) {
-        return callMin + Math.floorMod((time.toSecondOfDay() - callTime.toSecondOfDay()) / 60, DAY_MIN);
+        return callMin
+                + date.map(day -> passes(
+                                day.atTime(callTime),
+                                day.plusDays(time.isBefore(callTime) ? 1 : 0).atTime(time),
+                                zone))
+                        .orElse(Math.floorMod((time.toSecondOfDay() - callTime.toSecondOfDay()) / 60, DAY_MIN));
     }
 
     /** The instant of a minute of this crew's day, by the place's clock of that day. */

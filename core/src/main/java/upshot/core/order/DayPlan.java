@@ -112,7 +112,7 @@ public record DayPlan(Shoot shoot, DayOrder order, List<Slot> slots, List<Droppe
 
     /** A minute by the place's clock. */
     public LocalTime clock(Minute minute) {
-        return shoot.plan().brief().callTime().plusMinutes(minute.afterCall());
+        return shoot.plan().brief().clockAt(minute.afterCall());
     }
 
     /** The slot in which a shot is made, if it is made. */

@@ -26,6 +26,8 @@ import upshot.day.Windows.Span;
  */
 public record Hours(Windows windows, List<Bound> limits) {
 
+    private static final int MINUTES_IN_A_DAY = 24 * 60;
+
     /**
      * One thing that bounds the hours.
      *
@@ -61,11 +63,20 @@ public record Hours(Windows windows, List<Bound> limits) {
         return new Hours(new Windows(left, rigFromMin, !limits.isEmpty()), List.copyOf(limits));
     }
 
-    /** Hours that begin before the call or end after the wrap bound nothing. */
+    /**
+     * Hours that begin before the call or end after the wrap bound nothing by that. Hours wholly outside leave nothing: a
+     * time between wrap and call belongs to whichever of the two is nearer.
+     */
     private static Bound clock(Crew crew, String why, Optional<LocalTime> from, Optional<LocalTime> until) {
-        int begins = from.map(crew::at).filter(at -> at <= crew.wrapMin()).orElse(crew.callMin());
-        int ends = until.map(crew::at).filter(at -> at <= crew.wrapMin()).orElse(crew.wrapMin());
-        return new Bound(why, begins < ends ? List.of(new Span(begins, ends)) : List.of());
+        int begins = from.map(time -> within(crew, crew.at(time))).orElse(crew.callMin());
+        int ends = until.map(time -> within(crew, crew.at(time))).orElse(crew.wrapMin());
+        boolean lasts = begins < ends && begins < crew.wrapMin() && ends > crew.callMin();
+        return new Bound(why, lasts ? List.of(new Span(begins, ends)) : List.of());
+    }
+
+    private static int within(Crew crew, int at) {
+        boolean nextCallIsNearer = at - crew.wrapMin() > crew.callMin() + MINUTES_IN_A_DAY - at;
+        return at <= crew.wrapMin() ? at : nextCallIsNearer ? crew.callMin() : crew.wrapMin();
     }
 
     /** The windows of a wanted light during the crew's day and the night after it; nothing where date or place are unknown. */

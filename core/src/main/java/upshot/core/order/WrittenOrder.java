@@ -92,10 +92,8 @@ public final class WrittenOrder {
     public static Change.Batch pin(DayPlan day, Supplier<UUID> ids, DayPlan.Slot slot, boolean pinned) {
         Shoot shoot = day.shoot();
         Optional<LocalTime> time = pinned
-                ? Optional.of(shoot.plan()
-                        .brief()
-                        .callTime()
-                        .plusMinutes(slot.times().gettingReady().afterCall()))
+                ? Optional.of(
+                        shoot.plan().brief().clockAt(slot.times().gettingReady().afterCall()))
                 : Optional.empty();
         Optional<Turn> turn = shoot.turnOf(slot.setup());
         if (turn.isPresent()) {

@@ -109,6 +109,14 @@ public record Action(
         return with(timing.withUntilTime(untilTime));
     }
 
+    public Action withStagedAgain(boolean stagedAgain) {
+        return with("stagedAgain", stagedAgain);
+    }
+
+    public Action withNoSound(boolean noSound) {
+        return with("noSound", noSound);
+    }
+
     public Action withWantedLight(WantedLight wantedLight) {
         return with("wantedLight", wantedLight);
     }

@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.Optional;
 import java.util.UUID;
 import upshot.core.measure.Aspect;
@@ -121,10 +122,24 @@ public record Brief(
         return minutesAfterCall(wrapTime);
     }
 
-    /** Minutes from the call to a clock time of the same shoot, 0 up to a day. */
+    /** Minutes that pass from the call to a clock time of the same shoot, 0 up to a day, changes of the clock included. */
     public int minutesAfterCall(LocalTime time) {
-        long minutes = Duration.between(callTime, time).toMinutes();
-        return (int) Math.floorMod(minutes, (long) MINUTES_IN_A_DAY);
+        if (shootDate.isEmpty()) {
+            return (int) Math.floorMod(Duration.between(callTime, time).toMinutes(), (long) MINUTES_IN_A_DAY);
+        }
+        LocalDate day = time.isBefore(callTime) ? shootDate.get().plusDays(1) : shootDate.get();
+        return (int) Duration.between(call(), day.atTime(time).atZone(clock())).toMinutes();
+    }
+
+    /** What the place's clock shows so many minutes after the call. */
+    public LocalTime clockAt(int minutes) {
+        return shootDate.isEmpty()
+                ? callTime.plusMinutes(minutes)
+                : call().plusMinutes(minutes).toLocalTime();
+    }
+
+    private ZonedDateTime call() {
+        return shootDate.orElseThrow().atTime(callTime).atZone(clock());
     }
 
     /** The place's own clock; Greenwich while no zone is known. */

@@ -5,10 +5,12 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -27,6 +29,7 @@ public final class Plan extends View implements AroundAction {
     private final Map<RecordKind<?>, Map<UUID, PlanRecord>> records;
     private final Map<RecordKind<?>, List<PlanRecord>> sorted = new HashMap<>();
     private final Groups groups;
+    private volatile Set<UUID> storyEnds;
     private final PlanGivens givens;
     private final Memory memory;
     private volatile PlanViews views;
@@ -199,9 +202,28 @@ public final class Plan extends View implements AroundAction {
     @Override
     public boolean opensOrCloses(Shot shot) {
         List<Use> all = uses();
-        return !all.isEmpty()
+        boolean inTheCut = !all.isEmpty()
                 && (all.get(0).shotId().equals(shot.id())
                         || all.get(all.size() - 1).shotId().equals(shot.id()));
+        return inTheCut || shot.size().fullOrWider() && storyEnds().contains(shot.actionId());
+    }
+
+    private Set<UUID> storyEnds() {
+        if (storyEnds == null) {
+            Set<UUID> ends = new HashSet<>();
+            list(RecordKind.BEAT).stream()
+                    .filter(beat -> beat.role() == StoryBeat.Role.OPENING)
+                    .flatMap(beat -> actionsOf(beat).stream())
+                    .findFirst()
+                    .ifPresent(first -> ends.add(first.id()));
+            list(RecordKind.BEAT).stream()
+                    .filter(beat -> beat.role() == StoryBeat.Role.ENDING)
+                    .flatMap(beat -> actionsOf(beat).stream())
+                    .reduce((one, other) -> other)
+                    .ifPresent(last -> ends.add(last.id()));
+            storyEnds = ends;
+        }
+        return storyEnds;
     }
 
     @Override

@@ -214,6 +214,10 @@ public record Shot(
         return with(composition.withPlacement(placement));
     }
 
+    public Shot withFrameUse(FrameUse frameUse) {
+        return with(composition.withFrameUse(frameUse));
+    }
+
     public Shot withRollDeg(double rollDeg) {
         return with(composition.withRollDeg(rollDeg));
     }

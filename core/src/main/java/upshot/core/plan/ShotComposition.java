@@ -28,6 +28,10 @@ public record ShotComposition(
         return new ShotComposition(placement, frameUse, viewpoint, rollDeg, rollMeant, devices);
     }
 
+    ShotComposition withFrameUse(FrameUse frameUse) {
+        return new ShotComposition(placement, frameUse, viewpoint, rollDeg, rollMeant, devices);
+    }
+
     ShotComposition withRollDeg(double rollDeg) {
         return new ShotComposition(placement, frameUse, viewpoint, rollDeg, rollMeant, devices);
     }

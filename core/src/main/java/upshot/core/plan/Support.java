@@ -30,6 +30,11 @@ public enum Support implements Labelled {
         return label;
     }
 
+    /** Whether a person carries it and can walk and run with it. */
+    public boolean onFoot() {
+        return this == HAND_HELD || this == SHOULDER || this == GIMBAL;
+    }
+
     /** Seconds before the picture is still enough to count. */
     public double settleS() {
         return settleS;

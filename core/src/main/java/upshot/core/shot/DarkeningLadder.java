@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import upshot.core.finding.Wording;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
@@ -59,39 +61,51 @@ public final class DarkeningLadder {
                         Optional.of(Change.edit(shot, one -> one.withNdStops(shot.ndStops() + filter.stops())))));
     }
 
+    /** Marks that take no more than is left, the nearest to it first. */
+    private static Optional<Double> nearest(Stream<Double> marks, ToDoubleFunction<Double> stops, double left) {
+        return marks.filter(mark -> stops.applyAsDouble(mark) >= LEAST && stops.applyAsDouble(mark) <= left + LEAST)
+                .max(Comparator.comparingDouble(stops));
+    }
+
     private static Optional<Rung> shutter(Around plan, Shot shot, double left) {
-        double stops = Math.min(SHUTTER_STOPS, left);
-        double perSecond = Exposing.shutter(plan, shot).perSecond() * Math.pow(2, stops);
-        Shot shorter = shot.withShutterPerS(Optional.of(perSecond));
-        return stops < LEAST || !new LampFlicker().judge(plan, shorter).isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Rung(
-                        stops,
-                        "Shutter 1/%s, %s".formatted(Wording.number(perSecond, 1), Wording.stops(stops)),
-                        Optional.of(Change.edit(shot, one -> one.withShutterPerS(Optional.of(perSecond))))));
+        double present = Exposing.shutter(plan, shot).perSecond();
+        return nearest(
+                        Marks.shutter(
+                                        plan.bodies().get(0).shutter(),
+                                        shot.captureRate().perSecond())
+                                .stream()
+                                .filter(mark -> new LampFlicker()
+                                        .judge(plan, shot.withShutterPerS(Optional.of(mark)))
+                                        .isEmpty()),
+                        mark -> ExposureLadder.log2(mark / present),
+                        Math.min(SHUTTER_STOPS, left))
+                .map(mark -> new Rung(
+                        ExposureLadder.log2(mark / present),
+                        "Shutter 1/%s, %s"
+                                .formatted(Wording.number(mark, 1), Wording.stops(ExposureLadder.log2(mark / present))),
+                        Optional.of(Change.edit(shot, one -> one.withShutterPerS(Optional.of(mark))))));
     }
 
     private static Optional<Rung> aperture(Shot shot, double left) {
-        double stops = Math.min(left, 2 * Math.log(SMALLEST_N / shot.apertureN()) / Math.log(2));
-        if (stops < LEAST) {
-            return Optional.empty();
-        }
-        double closed = Math.round(shot.apertureN() * Math.pow(2, stops / 2) * 100) / 100.0;
-        return Optional.of(new Rung(
-                stops,
-                "Close to f/%s".formatted(Wording.number(closed, 1)),
-                Optional.of(Change.edit(shot, one -> one.withApertureN(closed)))));
+        return nearest(
+                        Marks.APERTURE.stream().filter(mark -> mark <= SMALLEST_N),
+                        mark -> 2 * ExposureLadder.log2(mark / shot.apertureN()),
+                        left)
+                .map(mark -> new Rung(
+                        2 * ExposureLadder.log2(mark / shot.apertureN()),
+                        "Close to f/%s".formatted(Wording.number(mark, 1)),
+                        Optional.of(Change.edit(shot, one -> one.withApertureN(mark)))));
     }
 
     private static Optional<Rung> iso(Around plan, Shot shot, double left) {
         int lowest = plan.bodies().get(0).lowestIso();
-        double stops = Math.min(left, Math.log((double) shot.iso() / lowest) / Math.log(2));
-        int lowered = (int) Math.max(lowest, Math.round(shot.iso() / Math.pow(2, Math.max(0, stops))));
-        return stops < LEAST
-                ? Optional.empty()
-                : Optional.of(new Rung(
-                        stops,
-                        "ISO %d".formatted(lowered),
-                        Optional.of(Change.edit(shot, one -> one.withIso(lowered)))));
+        return nearest(
+                        Marks.ISO.stream().filter(mark -> mark >= lowest),
+                        mark -> ExposureLadder.log2(shot.iso() / mark),
+                        left)
+                .map(mark -> new Rung(
+                        ExposureLadder.log2(shot.iso() / mark),
+                        "ISO %s".formatted(Wording.number(mark, 0)),
+                        Optional.of(Change.edit(shot, one -> one.withIso((int) Math.round(mark))))));
     }
 }

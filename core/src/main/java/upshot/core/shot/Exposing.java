@@ -1,6 +1,9 @@
 package upshot.core.shot;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import upshot.core.ground.Stand;
 import upshot.core.house.ShutterSchool;
 import upshot.core.optics.NeededLight;
@@ -11,6 +14,7 @@ import upshot.core.plan.Lamps;
 import upshot.core.plan.Shot;
 import upshot.core.plan.ShutterScale;
 import upshot.core.plan.Spot;
+import upshot.core.plan.Use;
 import upshot.core.time.Flicker;
 import upshot.core.time.Playback;
 import upshot.core.time.Shutter;
@@ -32,10 +36,16 @@ public record Exposing(Shutter shutter, NeededLight needed, double missingStops,
         Spot spot = plan.spotOf(plan.actionOf(shot));
         Stand stand = Stand.of(plan, shot);
         Shutter shutter = shutter(plan, shot);
-        double magnification = stand.sensor().heightMm() / (stand.framing().heightM() * shot.punchIn() * 1000);
-        NeededLight needed =
-                NeededLight.of(shot.apertureN(), magnification, shot.ndStops(), shutter.seconds(), shot.iso());
+        NeededLight needed = NeededLight.of(
+                shot.apertureN(), lensMagnification(stand, shot), shot.ndStops(), shutter.seconds(), shot.iso());
         return new Exposing(shutter, needed, needed.missingStops(spot.lux()), flicker(plan, shot, shutter));
+    }
+
+    /** How far the lens itself is drawn out: a close-up glass takes no light. */
+    private static double lensMagnification(Stand stand, Shot shot) {
+        return shot.dioptrePerM() > 0
+                ? stand.closeUp(shot).lensMagnification(shot.focalLengthMm())
+                : stand.sensor().heightMm() / (stand.framing().heightM() * 1000);
     }
 
     /** The shutter chosen on the shot, or the school's: half open, or shorter for what is quick. */
@@ -62,8 +72,20 @@ public record Exposing(Shutter shutter, NeededLight needed, double missingStops,
         if (spot.outdoors() || spot.lamps() != Lamps.FLICKERING || shot.lampsOff()) {
             return Optional.empty();
         }
-        Playback playback = Playback.of(1, plan.brief().rate(), shot.captureRate());
-        return Optional.of(
-                Flicker.of(spot.mainsHz(), shutter.seconds(), shot.captureRate().perSecond(), 1, playback));
+        List<Use> uses = plan.usesOf(shot);
+        return (uses.isEmpty()
+                        ? Stream.of(1.0)
+                        : uses.stream().filter(use -> !use.still()).map(Use::frameStep))
+                .map(step -> flicker(plan, shot, shutter, spot, step))
+                .max(Comparator.comparing(Flicker::look));
+    }
+
+    private static Flicker flicker(Around plan, Shot shot, Shutter shutter, Spot spot, double step) {
+        return Flicker.of(
+                spot.mainsHz(),
+                shutter.seconds(),
+                shot.captureRate().perSecond(),
+                Math.abs(step),
+                Playback.of(step, plan.brief().rate(), shot.captureRate()));
     }
 }

@@ -12,8 +12,10 @@ import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.ground.Stand;
+import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
+import upshot.core.plan.Line;
 import upshot.core.plan.Placement;
 import upshot.core.plan.Shot;
 
@@ -37,9 +39,19 @@ final class LeadRoom implements ShotRule {
 
     private static final double LEAST_AHEAD = 0.55;
 
+    /** Of two people who face each other the second looks against the line, which leads from the first. */
+    private static boolean looksBack(Around plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        return action.line() == Line.LOOK
+                && plan.performersOf(action).stream()
+                        .anyMatch(one ->
+                                shot.subjectId().filter(one.subjectId()::equals).isPresent());
+    }
+
     @Override
     public Optional<Finding> judge(Around plan, Shot shot) {
-        ScreenTravel travel = Stand.travel(plan, shot, false);
+        ScreenTravel travel =
+                looksBack(plan, shot) ? Stand.travel(plan, shot, false).turnedRound() : Stand.travel(plan, shot, false);
         if (shot.placement() == Placement.CENTRE || travel == ScreenTravel.NEUTRAL) {
             return Optional.empty();
         }

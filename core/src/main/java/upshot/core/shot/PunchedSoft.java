@@ -32,21 +32,31 @@ final class PunchedSoft implements ShotRule {
 
     @Override
     public Optional<Finding> judge(Around plan, Shot shot) {
-        double most = Recording.of(plan, shot).largestPunchIn();
-        if (shot.punchIn() <= Math.max(1, most) + 1e-9) {
+        double most = Math.max(1, Recording.of(plan, shot).largestPunchIn());
+        double cropped = plan.usesOf(shot).stream()
+                .mapToDouble(use -> use.crop().cropZoom())
+                .max()
+                .orElse(1);
+        double wanted = shot.punchIn() * cropped;
+        if (wanted <= most + 1e-9) {
             return Optional.empty();
         }
-        double mended = Math.max(1, Math.floor(most * 100) / 100);
+        double mended = Math.max(1, Math.floor(most / cropped * 100) / 100);
         return Optional.of(new Finding(
                 id(),
                 Status.BREAK,
                 List.of(shot.id()),
                 "Softer than it is delivered.",
-                new Measured(shot.punchIn(), most, Quantity.TIMES),
-                "A punch-in of %s× is wanted, the recorded picture has pixels for %s×."
-                        .formatted(Wording.number(shot.punchIn(), 2), Wording.number(most, 2)),
-                List.of(new Mend(
-                        "Punch in %s×".formatted(Wording.number(mended, 2)),
-                        Change.edit(shot, one -> one.withPunchIn(mended))))));
+                new Measured(wanted, most, Quantity.TIMES),
+                "%s of %s× is wanted, the recorded picture has pixels for %s×."
+                        .formatted(
+                                cropped > 1 ? "A crop" : "A punch-in",
+                                Wording.number(wanted, 2),
+                                Wording.number(most, 2)),
+                shot.punchIn() > mended
+                        ? List.of(new Mend(
+                                "Punch in %s×".formatted(Wording.number(mended, 2)),
+                                Change.edit(shot, one -> one.withPunchIn(mended))))
+                        : List.of()));
     }
 }

@@ -1,17 +1,32 @@
 package upshot.core.shot;
 
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
 import upshot.core.ground.Stand;
 import upshot.core.light.SunOnView;
+import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Cautions;
+import upshot.core.plan.Focus;
+import upshot.core.plan.Move;
 import upshot.core.plan.Shot;
+import upshot.core.size.Form;
+import upshot.core.size.Posture;
 
 /** What can hurt somebody in a shot: the tags of its action, its spot and its own, and what its support and sun raise. */
 public final class RaisedCautions {
 
     private RaisedCautions() {}
+
+    private static final double QUICK_MPS = 3;
+    private static final double CLOSE_M = 4;
+    private static final Set<Form> WHEELED = EnumSet.of(Form.WHEEL, Form.BICYCLE);
+    private static final Pattern ROAD = Pattern.compile("\\b(road|street|car|van|bus|tram|lorry|truck)s?\\b");
+    private static final Pattern PASSING = Pattern.compile("\\bpass(es)? the camera\\b");
 
     public static Cautions of(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
@@ -19,6 +34,7 @@ public final class RaisedCautions {
                 .and(plan.spotOf(action).hazards())
                 .and(shot.cautions())
                 .and(support(shot))
+                .and(besideTraffic(plan, shot))
                 .and(sun(plan, shot));
     }
 
@@ -29,6 +45,22 @@ public final class RaisedCautions {
             case DRONE -> Cautions.of(Caution.DRONE);
             case TRIPOD, GROUND, HAND_HELD, SHOULDER, GIMBAL, SLIDER, TURNTABLE -> Cautions.NONE;
         };
+    }
+
+    /** Something on wheels, or quicker than a runner, passes close by; or the line itself speaks of a road. */
+    private static Cautions besideTraffic(Around plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        double speed = Moving.speedMps(plan, shot);
+        boolean wheels = action.focus() == Focus.WHEELS
+                || action.posture() == Posture.RIDING
+                || WHEELED.contains(plan.subjectOf(action).form());
+        double beside = Stand.of(plan, shot).groundDistanceM() * Math.abs(Degrees.sin(shot.bearingDeg()));
+        boolean passes = (wheels && speed > 0 || speed > QUICK_MPS) && beside < CLOSE_M && shot.move() != Move.FOLLOW;
+        return passes || PASSING.matcher(action.name().toLowerCase(Locale.ROOT)).find()
+                ? Cautions.of(Caution.VEHICLE)
+                : ROAD.matcher(action.name().toLowerCase(Locale.ROOT)).find()
+                        ? Cautions.of(Caution.TRAFFIC)
+                        : Cautions.NONE;
     }
 
     /** The sun stands within the width of the frame. */

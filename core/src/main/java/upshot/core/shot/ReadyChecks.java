@@ -2,20 +2,29 @@ package upshot.core.shot;
 
 import java.util.ArrayList;
 import java.util.List;
+import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
+import upshot.core.plan.Consent;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
+import upshot.core.size.SubjectKind;
 
 /** What to look at before a shot is rolled, put together from what it uses. */
 public final class ReadyChecks {
 
     private ReadyChecks() {}
 
+    private static final double BACK_DEG = 60;
+
     /** Short lines, the support's own first. */
     public static List<String> of(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         List<String> checks = new ArrayList<>(support(shot.support()));
+        if (showsAFace(plan, shot) && plan.subjectOf(shot).consent() != Consent.GIVEN) {
+            checks.add("Ask %s for consent: it is still open"
+                    .formatted(plan.subjectOf(shot).name()));
+        }
         checks.add("Lens and %s cleaned".formatted(action.hasThing() ? action.thing() : "thing"));
         checks.add("Horizon, focus, exposure and white balance locked, none of them searching");
         checks.add("%s frames, shutter %s".formatted(shot.captureRate().label(), Exposing.shutter(plan, shot)));
@@ -40,6 +49,14 @@ public final class ReadyChecks {
                         : "Sound: levels, wind, traffic; record %s".formatted(action.sound()));
         checks.add("Afterwards: card copied twice and verified before it is formatted");
         return checks;
+    }
+
+    /** A person's face, and not hands, feet or a back. */
+    static boolean showsAFace(Around plan, Shot shot) {
+        boolean fromBehind = shot.bearingDeg() > 180 - BACK_DEG && shot.bearingDeg() < 180 + BACK_DEG;
+        return plan.subjectOf(shot).kind() == SubjectKind.PERSON
+                && !Stand.of(plan, shot).aim().faceless()
+                && !fromBehind;
     }
 
     private static List<String> support(Support support) {

@@ -2,11 +2,13 @@ package upshot.core.shot;
 
 import java.util.List;
 import upshot.core.ground.Stand;
+import upshot.core.house.CoverageSchool;
 import upshot.core.house.Threshold;
 import upshot.core.optics.CloseUp;
 import upshot.core.optics.DepthOfField;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
+import upshot.core.plan.Meant;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
 import upshot.core.time.Hold;
@@ -55,18 +57,28 @@ public record ShotNumbers(
         return new ShotNumbers(
                 stand,
                 depth(stand, shot),
-                stand.sensor()
-                        .backgroundBlurPercent(
-                                shot.focalLengthMm(),
-                                shot.apertureN(),
-                                stand.distanceM(),
-                                stand.distanceM() + plan.spotOf(action).backdropM()),
+                blurPercent(stand, shot, stand.distanceM() + plan.spotOf(action).backdropM()),
                 playback,
                 Exposing.shutter(plan, shot),
                 hold,
                 hold.shotTimeS(shot.takes(), action.resetMin() * 60),
                 plan.brief().rate().secondsOf(frames),
                 playback.screenS(hold.cleanS()));
+    }
+
+    /** How soft a background at so many metres from the lens is. */
+    private static double blurPercent(Stand stand, Shot shot, double backgroundM) {
+        return shot.dioptrePerM() == 0
+                ? stand.sensor()
+                        .backgroundBlurPercent(shot.focalLengthMm(), shot.apertureN(), stand.distanceM(), backgroundM)
+                : stand.sensor()
+                        .blurPercent(
+                                shot.focalLengthMm(),
+                                shot.apertureN(),
+                                stand.sensor().heightMm()
+                                        / (1000 * stand.framing().heightM()),
+                                stand.distanceM(),
+                                backgroundM);
     }
 
     /** Through a close-up glass both limits are those of the lens behind it, mapped. */
@@ -107,9 +119,17 @@ public record ShotNumbers(
 
     /** The hold that the house's school asks of a shot, never less than the shot's own. */
     private static double askedS(Around plan, Shot shot, Action action) {
+        boolean wholeRun = plan.house().coverage() == CoverageSchool.PERFORMANCE && shot.meant() == Meant.MASTER;
+        return Math.max(schoolS(plan, shot, action), wholeRun ? action.durationS() : 0);
+    }
+
+    private static double schoolS(Around plan, Shot shot, Action action) {
         return switch (plan.house().hold()) {
             case AS_ASKED -> shot.holdS();
-            case LONG -> Math.max(shot.holdS(), plan.opensOrCloses(shot) ? LONG_ENDS_S : LONG_S);
+            case LONG ->
+                Math.max(
+                        shot.holdS(),
+                        plan.opensOrCloses(shot) || shot.meant() != Meant.ANYTHING ? LONG_ENDS_S : LONG_S);
             case AS_LONG_AS_IT_LASTS ->
                 action.feature() ? shot.holdS() : Math.max(shot.holdS(), action.durationS() + 2 * EITHER_SIDE_S);
         };

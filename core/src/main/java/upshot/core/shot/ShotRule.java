@@ -36,7 +36,12 @@ public interface ShotRule extends Rule {
             new LightInView(),
             new UnevenSteps(),
             new OneMove(),
-            new Level());
+            new Level(),
+            new Outlasts(),
+            new SecondTake(),
+            new SpeechRate(),
+            new LoudPlace(),
+            new Backwards());
 
     /** The id of the rule that says when somebody is through a still frame too soon. */
     String QUICK_CROSSING = "quick-crossing";

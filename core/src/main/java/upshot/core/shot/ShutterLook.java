@@ -16,7 +16,6 @@ import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Line;
 import upshot.core.plan.Shot;
-import upshot.core.time.Playback;
 import upshot.core.time.Shutter;
 
 /** Movement smears more or less than the school wants, or so little that it stutters. */
@@ -52,12 +51,18 @@ final class ShutterLook implements ShotRule {
     public Optional<Finding> judge(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Shutter shutter = Exposing.shutter(plan, shot);
-        double shown = shutter.shownDeg(
-                plan.brief().rate(), Playback.of(1, plan.brief().rate(), shot.captureRate()));
         double frame = shutter.angleDeg(shot.captureRate());
         if (frame > 360 + ROUNDING) {
             return Optional.of(finding(shot, Status.BREAK, "Shutter longer than a frame.", frame, 360, shutter));
         }
+        return Moving.each(plan, shot).stream()
+                .map(moving -> shutter.shownDeg(plan.brief().rate(), moving.playback()))
+                .distinct()
+                .flatMap(shown -> judge(plan, shot, action, shutter, shown).stream())
+                .findFirst();
+    }
+
+    private Optional<Finding> judge(Around plan, Shot shot, Action action, Shutter shutter, double shown) {
         boolean moves = shot.move().moving() || action.line() == Line.TRAVEL;
         if (moves && shown < STUTTERS_BELOW_DEG - ROUNDING) {
             return Optional.of(finding(shot, Status.WATCH, "Movement stutters.", shown, STUTTERS_BELOW_DEG, shutter));

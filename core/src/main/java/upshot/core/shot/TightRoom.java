@@ -87,8 +87,9 @@ final class TightRoom implements ShotRule {
                 .filter(size -> size != Size.INSERT && size.compareTo(nearest) >= 0 && size.compareTo(shot.size()) > 0)
                 .filter(size -> fits(plan, shot.withSize(size), room))
                 .findFirst()
-                .map(size ->
-                        new Mend("Make it a %s".formatted(size.label()), Change.edit(shot, one -> one.withSize(size))));
+                .map(size -> new Mend(
+                        "Make it %s".formatted(Wording.one(size.label())),
+                        Change.edit(shot, one -> one.withSize(size))));
     }
 
     private static Optional<Mend> fittingSide(Around plan, Shot shot) {

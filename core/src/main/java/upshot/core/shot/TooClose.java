@@ -54,13 +54,12 @@ final class TooClose implements ShotRule {
 
     private static double markM(Around plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
-        return stand.sensor().focusMarkM(shot.focalLengthMm(), stand.framing().heightM() * shot.punchIn());
+        return stand.sensor().focusMarkM(shot.focalLengthMm(), stand.framing().heightM());
     }
 
     private static CloseUp through(Around plan, Shot shot) {
         Stand stand = Stand.of(plan, shot);
-        double recordedM = stand.framing().heightM() * shot.punchIn();
-        return CloseUp.of(stand.sensor(), shot.focalLengthMm(), recordedM, shot.dioptrePerM());
+        return stand.closeUp(shot);
     }
 
     private Finding finding(Around plan, Shot shot, Lens lens) {

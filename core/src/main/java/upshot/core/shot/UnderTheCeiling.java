@@ -13,10 +13,10 @@ import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Around;
-import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Support;
 
 /** The camera is within 0.3 m of the ceiling, or past what its support reaches. */
 final class UnderTheCeiling implements ShotRule {
@@ -48,27 +48,47 @@ final class UnderTheCeiling implements ShotRule {
                     .formatted(Wording.metres(ceiling.get()), Wording.metres(CEILING_ROOM_M));
             return Optional.of(finding(shot, "Under the ceiling.", most, why));
         }
-        return reach(plan, shot).map(carrier -> {
-            double bound = shot.cameraHeightM() > carrier.highestM() ? carrier.highestM() : carrier.lowestM();
+        return reach(plan, shot).map(held -> {
+            double bound = shot.cameraHeightM() > held.highestM() ? held.highestM() : held.lowestM();
             String why = "%s holds the camera from %s to %s up."
-                    .formatted(carrier.name(), Wording.metres(carrier.lowestM()), Wording.metres(carrier.highestM()));
+                    .formatted(held.name(), Wording.metres(held.lowestM()), Wording.metres(held.highestM()));
             return finding(shot, "Past the support's reach.", bound, why);
         });
     }
 
-    /** The carrier of the kit that comes nearest, where none of its kind holds the camera at that height. */
-    private static Optional<Carrier> reach(Around plan, Shot shot) {
-        List<Carrier> carriers = plan.list(RecordKind.CARRIER).stream()
+    /** From where to where something holds the camera. */
+    private record Held(String name, double lowestM, double highestM) {
+
+        boolean reaches(double heightM) {
+            return Numbers.within(heightM, lowestM - ROUNDING, highestM + ROUNDING);
+        }
+
+        double missesByM(double heightM) {
+            return Math.min(Math.abs(lowestM - heightM), Math.abs(highestM - heightM));
+        }
+    }
+
+    /** What comes nearest, where nothing of its kind in the kit holds the camera at that height. */
+    private static Optional<Held> reach(Around plan, Shot shot) {
+        List<Held> inTheKit = plan.list(RecordKind.CARRIER).stream()
                 .filter(carrier -> carrier.support() == shot.support())
+                .map(carrier -> new Held(carrier.name(), carrier.lowestM(), carrier.highestM()))
                 .toList();
+        List<Held> all = inTheKit.isEmpty() ? usual(shot.support()) : inTheKit;
         double height = shot.cameraHeightM();
-        boolean held = carriers.stream()
-                .anyMatch(one -> Numbers.within(height, one.lowestM() - ROUNDING, one.highestM() + ROUNDING));
-        return held
+        return all.stream().anyMatch(held -> held.reaches(height))
                 ? Optional.empty()
-                : carriers.stream()
-                        .min(Comparator.comparingDouble(
-                                one -> Math.min(Math.abs(one.lowestM() - height), Math.abs(one.highestM() - height))));
+                : all.stream().min(Comparator.comparingDouble(held -> held.missesByM(height)));
+    }
+
+    /** What can be had without naming it. */
+    private static List<Held> usual(Support support) {
+        return switch (support) {
+            case GROUND -> List.of(new Held("A ground plate", 0.03, 0.4));
+            case TRIPOD -> List.of(new Held("A tripod", 0.15, 1.9));
+            case HAND_HELD, SHOULDER -> List.of(new Held("A hand", 0.05, 2.1));
+            case GIMBAL, SLIDER, OVERHEAD, TURNTABLE, MOUNT, DRONE -> List.of();
+        };
     }
 
     private Finding finding(Shot shot, String title, double bound, String why) {

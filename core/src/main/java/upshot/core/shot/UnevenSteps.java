@@ -57,14 +57,19 @@ final class UnevenSteps implements ShotRule {
                 step < 1
                         ? "Each captured frame is shown %s times: some have to be repeated or invented."
                                 .formatted(Wording.number(1 / step, 2))
-                        : "Every %s. captured frame is shown: movement goes in uneven steps."
+                        : "One of %s captured frames is shown: movement goes in uneven steps."
                                 .formatted(Wording.number(step, 2)),
                 List.of(new Mend(
-                        "Play %s"
-                                .formatted(
-                                        Math.abs(even) == 1
-                                                ? "every frame"
-                                                : "every %s. frame".formatted(Wording.number(Math.abs(even), 0))),
+                        "Play every %s".formatted(frames((int) Math.abs(even))),
                         Change.edit(use, one -> one.withFrameStep(even)))));
+    }
+
+    private static String frames(int every) {
+        return switch (every) {
+            case 1 -> "frame";
+            case 2 -> "second frame";
+            case 3 -> "third frame";
+            default -> every + "th frame";
+        };
     }
 }

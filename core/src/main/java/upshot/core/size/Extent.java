@@ -27,7 +27,12 @@ public record Extent(boolean person, double baseM, double heightM, double topM, 
 
     /** The eye line of a person, the middle of an object, in metres above the floor. */
     public double eyeLineM() {
-        return person ? topM - EYES_BELOW_CROWN * heightM : (baseM + topM) / 2;
+        return person ? topM - EYES_BELOW_CROWN * heightM : middleM();
+    }
+
+    /** Half way up, in metres above the floor. */
+    public double middleM() {
+        return (baseM + topM) / 2;
     }
 
     /** ℓ|sin β| + w|cos β|: how broad it looks from a bearing, in metres. */

@@ -7,7 +7,8 @@ import java.util.Optional;
  *
  * <p>People, full and wider: F = max(k(z_t − z₀), 1.1·breadth/aspect), aimed at z₀ + k_c(z_t − z₀); tighter: F = k·h,
  * aimed at z_t − (1 − k_c)h. Objects: F = k·max(h, breadth/aspect); tighter than full they are aimed at their middle.
- * An insert's height is given. An aim that is given wins always.
+ * Upright deliveries put the middle of a full at 0.53. A detail of a part has its own height; an insert's is given. An aim
+ * that is given wins always.
  *
  * @param heightM F, metres of the world from the frame's lower to its upper edge, at the subject
  * @param aimM the height above the floor that sits in the frame's middle
@@ -15,22 +16,23 @@ import java.util.Optional;
 public record Framing(double heightM, double aimM) {
 
     private static final double SIDE_ROOM = 1.1;
+    private static final double UPRIGHT_FULL_CENTRE = 0.53;
 
     /**
      * @param aspect width by height of the delivered frame
-     * @param insertHeightM required for an insert
+     * @param heightM what is given of it, by an insert or by the part of the subject that is shown
+     * @param aimM what is given of the aim
      */
     public static Framing of(
             Size size,
             Extent subject,
             double bearingDeg,
             double aspect,
-            Optional<Double> insertHeightM,
+            Optional<Double> heightM,
             Optional<Double> aimM) {
-        double height = insertHeightM
-                .filter(given -> size == Size.INSERT)
-                .orElseGet(() -> height(size, subject, bearingDeg, aspect));
-        return new Framing(height, aimM.orElseGet(() -> aim(size, subject)));
+        return new Framing(
+                heightM.orElseGet(() -> height(size, subject, bearingDeg, aspect)),
+                aimM.orElseGet(() -> aim(size, subject, aspect)));
     }
 
     private static double height(Size size, Extent subject, double bearingDeg, double aspect) {
@@ -43,13 +45,14 @@ public record Framing(double heightM, double aimM) {
                 : size.heights() * subject.heightM();
     }
 
-    private static double aim(Size size, Extent subject) {
+    private static double aim(Size size, Extent subject, double aspect) {
         if (size.fullOrWider()) {
-            return subject.baseM() + size.centre() * (subject.topM() - subject.baseM());
+            double centre = size == Size.FULL && aspect < 1 ? UPRIGHT_FULL_CENTRE : size.centre();
+            return subject.baseM() + centre * (subject.topM() - subject.baseM());
         }
         return subject.person() && size != Size.INSERT
                 ? subject.topM() - (1 - size.centre()) * subject.heightM()
-                : (subject.baseM() + subject.topM()) / 2;
+                : subject.middleM();
     }
 
     /** The height of an insert that shows a thing with the usual room round it. */

@@ -80,7 +80,10 @@ public record Verdict(
                 .mapToDouble(action -> Footage.of(plan, action).usableS())
                 .sum();
         return new Gauges(
-                holes.size(), broken, day.slackMin(), usable / plan.brief().lengthS());
+                holes.size() + Coverage.missingFeatures(plan),
+                broken,
+                day.slackMin(),
+                usable / plan.brief().lengthS());
     }
 
     /** The worst of some findings; clear when there are none. */

@@ -16,7 +16,7 @@ import upshot.core.plan.StoryBeat;
  * A beat of the story is more than a second, and more than 15 %, longer or shorter than was asked for. Nothing was
  * measured for this bound: below it nobody notices.
  */
-final class BeatLength implements WholeRule {
+final class BeatLength implements OncePerCut {
 
     private static final double BESIDE_S = 1;
     private static final double BESIDE_SHARE = 0.15;
@@ -39,7 +39,7 @@ final class BeatLength implements WholeRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut) {
+    public Optional<Finding> find(PaperCut cut) {
         return cut.plan().beats().stream()
                 .filter(beat -> beat.targetS().isPresent())
                 .filter(beat -> Math.abs(seconds(cut, beat) - beat.targetS().get())

@@ -11,12 +11,12 @@ import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Wording;
+import upshot.core.house.Threshold;
 import upshot.core.plan.Support;
 
-/** Hand-held for more than twelve seconds on end. */
-final class HandHeldRun implements WholeRule {
+/** Hand-held for longer than the house bears, usually six seconds on end. */
+final class HandHeldRun implements OncePerCut {
 
-    private static final double LONGEST_S = 12;
     private static final double ROUNDING = 1e-9;
 
     @Override
@@ -31,11 +31,11 @@ final class HandHeldRun implements WholeRule {
                 "The hand rests now and then.",
                 "A braced picture between lets the eye rest.",
                 RuleCard.Source.TRADE,
-                Bound.of("on end at most", LONGEST_S, "s"));
+                Bound.of(Threshold.HAND_HELD_RUN));
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut) {
+    public Optional<Finding> find(PaperCut cut) {
         List<Placed> run = new ArrayList<>();
         List<Placed> longest = List.of();
         for (Placed placed : cut.uses()) {
@@ -47,13 +47,14 @@ final class HandHeldRun implements WholeRule {
             }
         }
         double seconds = seconds(cut, longest);
-        return seconds <= LONGEST_S + ROUNDING
+        double most = cut.plan().threshold(Threshold.HAND_HELD_RUN);
+        return seconds <= most + ROUNDING
                 ? Optional.empty()
                 : Optional.of(Seconds.watch(
                         this,
                         longest,
                         "Hand-held for long.",
-                        new Measured(seconds, LONGEST_S, Quantity.SECONDS),
+                        new Measured(seconds, most, Quantity.SECONDS),
                         "From %s on it is hand-held for %s s: a braced picture between them lets the eye rest."
                                 .formatted(longest.get(0).shot().code(), Wording.number(seconds, 1)),
                         List.of()));

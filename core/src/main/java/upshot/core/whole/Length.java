@@ -11,7 +11,7 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.Wording;
 
 /** The cut is not as long as the promo, to the frame. */
-final class Length implements WholeRule {
+final class Length implements OncePerCut {
 
     @Override
     public String id() {
@@ -28,7 +28,7 @@ final class Length implements WholeRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut) {
+    public Optional<Finding> find(PaperCut cut) {
         long missing = cut.missingFrames();
         if (missing == 0) {
             return Optional.empty();

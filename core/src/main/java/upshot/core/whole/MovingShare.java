@@ -13,7 +13,7 @@ import upshot.core.finding.Wording;
 import upshot.core.plan.MoveReason;
 
 /** More or fewer moving shots than the school wants, or moves without a reason. */
-final class MovingShare implements WholeRule {
+final class MovingShare implements OncePerCut {
 
     private static final double KEEP_MOVING_FROM = 0.6;
     private static final double ANCHORED_TO = 0.4;
@@ -38,7 +38,7 @@ final class MovingShare implements WholeRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut) {
+    public Optional<Finding> find(PaperCut cut) {
         double share = Seconds.share(cut, MovingShare::moves);
         return switch (cut.plan().house().movement()) {
             case KEEP_MOVING ->

@@ -17,7 +17,7 @@ import upshot.core.time.BeatGrid;
 import upshot.core.time.TempoMap;
 
 /** Less than half of the joints lie within a frame of a beat. */
-final class OnTheBeat implements WholeRule {
+final class OnTheBeat implements OncePerCut {
 
     private static final double LEAST_SHARE = 0.5;
 
@@ -37,7 +37,7 @@ final class OnTheBeat implements WholeRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut) {
+    public Optional<Finding> find(PaperCut cut) {
         if (TempoMap.of(cut.plan()).isEmpty() || cut.joints() == 0) {
             return Optional.empty();
         }

@@ -10,11 +10,13 @@ import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Wording;
+import upshot.core.house.TellingSchool;
 
 /** All uses are about as long as one another, or more than four of one length follow each other. */
-final class Pace implements WholeRule {
+final class Pace implements OncePerCut {
 
     private static final int MOST_ALIKE = 4;
+    private static final int MOST_ALIKE_IN_A_MONTAGE = 8;
     private static final double LONGEST_BY = 2;
 
     @Override
@@ -30,11 +32,12 @@ final class Pace implements WholeRule {
                 "One length throughout has no pulse.",
                 RuleCard.Source.TRADE,
                 Bound.of("longest to shortest at least", LONGEST_BY, "×"),
-                Bound.of("alike in a row at most", MOST_ALIKE, "uses"));
+                Bound.of("alike in a row at most", MOST_ALIKE, "uses"),
+                Bound.of("in a montage", MOST_ALIKE_IN_A_MONTAGE, "uses"));
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut) {
+    public Optional<Finding> find(PaperCut cut) {
         int shortest = cut.uses().stream()
                 .mapToInt(placed -> placed.use().frames())
                 .min()
@@ -53,17 +56,19 @@ final class Pace implements WholeRule {
                             .formatted(Wording.number((double) longest / shortest, 2)),
                     List.of()));
         }
-        for (int i = 0; i + MOST_ALIKE < cut.uses().size(); i++) {
-            List<Placed> run = cut.uses().subList(i, i + MOST_ALIKE + 1);
+        int most = cut.plan().house().telling() == TellingSchool.MONTAGE ? MOST_ALIKE_IN_A_MONTAGE : MOST_ALIKE;
+        for (int i = 0; i + most < cut.uses().size(); i++) {
+            List<Placed> run = cut.uses().subList(i, i + most + 1);
             if (run.stream().map(placed -> placed.use().frames()).distinct().count() == 1) {
                 return Optional.of(Seconds.watch(
                         this,
                         run,
-                        "Five of one length.",
-                        new Measured(MOST_ALIKE + 1, MOST_ALIKE, Quantity.COUNT),
-                        "From %s on five uses of %d frames follow one another."
+                        "Many of one length.",
+                        new Measured(most + 1, most, Quantity.COUNT),
+                        "From %s on %d uses of %d frames follow one another."
                                 .formatted(
                                         run.get(0).shot().code(),
+                                        most + 1,
                                         run.get(0).use().frames()),
                         List.of()));
             }

@@ -15,7 +15,7 @@ import upshot.core.finding.Wording;
 import upshot.core.plan.Change;
 
 /** The first or the last use is shorter than two seconds. */
-final class ShortEnds implements WholeRule {
+final class ShortEnds implements OncePerCut {
 
     private static final double LEAST_S = 2;
     private static final double ROUNDING = 1e-9;
@@ -36,7 +36,7 @@ final class ShortEnds implements WholeRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut) {
+    public Optional<Finding> find(PaperCut cut) {
         List<Placed> ends = cut.uses().size() == 1
                 ? cut.uses()
                 : List.of(cut.uses().get(0), cut.uses().get(cut.uses().size() - 1));

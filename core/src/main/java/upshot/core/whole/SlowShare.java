@@ -13,7 +13,7 @@ import upshot.core.finding.Wording;
 import upshot.core.house.SpeedSchool;
 
 /** More than a fifth of the seconds in slow motion where it should stay an event. */
-final class SlowShare implements WholeRule {
+final class SlowShare implements OncePerCut {
 
     private static final double MOST = 0.2;
     private static final double ROUNDING = 1e-9;
@@ -34,7 +34,7 @@ final class SlowShare implements WholeRule {
     }
 
     @Override
-    public Optional<Finding> judge(PaperCut cut) {
+    public Optional<Finding> find(PaperCut cut) {
         double share = Seconds.share(cut, placed -> slow(cut, placed));
         if (cut.plan().house().speed() != SpeedSchool.SPARE || share <= MOST + ROUNDING) {
             return Optional.empty();

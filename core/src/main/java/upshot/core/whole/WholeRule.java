@@ -1,7 +1,6 @@
 package upshot.core.whole;
 
 import java.util.List;
-import java.util.Optional;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Rule;
@@ -13,29 +12,30 @@ public interface WholeRule extends Rule {
     /** All of them, in the order in which they are shown. */
     List<WholeRule> ALL = List.of(
             new Length(),
-            new Established(),
-            new Closing(),
+            new Opening(),
+            new Ending(),
+            new Mirror(),
             new ShortEnds(),
-            new StoryOrder(),
+            new Telling(),
             new BeatLength(),
             new Cutaways(),
             new MovingShare(),
             new HandHeldRun(),
             new OneHeight(),
             new Pace(),
+            new LongUse(),
             new OnTheBeat(),
             new SlowShare());
 
     /** What the rule has to say against a cut of at least one use. */
-    Optional<Finding> judge(PaperCut cut);
+    List<Finding> judge(PaperCut cut);
 
     /** What every rule says against a cut; nothing while it is empty. */
     static List<Finding> judgeAll(PaperCut cut) {
         return cut.uses().isEmpty()
                 ? List.of()
                 : ALL.stream()
-                        .map(rule -> Unjudged.guarded(rule.id(), List.of(), () -> rule.judge(cut)))
-                        .flatMap(Optional::stream)
+                        .flatMap(rule -> Unjudged.guardedAll(rule.id(), List.of(), () -> rule.judge(cut)).stream())
                         .toList();
     }
 }

@@ -36,6 +36,8 @@ class LineReaderTest {
             Guests come through the gate, 12 s, left to right 1.2 m/s, from 18:30, crowd § Guests come through the gate § Guests § 12 s | left to right | 1.2 m/s | from 18:30 | crowd § ''
             Ines pours glaze over the rim 3 sec, repeats, 4 min reset, liquid, messy, sets: glazed § Ines pours glaze over the rim § Ines § 3 s | repeats | 4 min reset | quick | messy | sets: glazed § ''
             The yard at dusk, place, golden § The yard at dusk § Yard § place or thing | golden light § ''
+            The yard at dusk, place, at sunset § The yard at dusk § Yard § place or thing | light of sunset § ''
+            Boats leave the slip, 20 s, dawn § Boats leave the slip § Boats § 20 s | dawn § ''
             Lamps go out in the yard after 20:10 15 s once § Lamps go out in the yard § Lamps § from 20:10 | 15 s | once only § ''
             Raku pot goes into the sawdust 20s once soon gone smoke, hot ware § Raku pot goes into the sawdust § Raku pot § 20 s | once only | soon gone | smoke | hot ware § ''
             People laugh round the table for 1 minute, repeats by itself, looks right § People laugh round the table § People § 1 min | repeats | looks right § ''

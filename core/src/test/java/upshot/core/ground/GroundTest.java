@@ -36,9 +36,21 @@ class GroundTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0,0,30,0,30", "350,0,20,0,30", "0,90,123,90,0", "0,0,0,45,45", "0,0,180,0,180", "40,60,220,60,60"})
+    @CsvSource({
+        "0,0,30,0,30",
+        "350,0,20,0,30",
+        "0,90,123,90,0",
+        "0,0,0,45,45",
+        "0,0,180,0,180",
+        // Going round counts in full up to 35° above, at 60° by cos 60°/cos 35° = 0.6104.
+        "0,35,30,35,30",
+        "0,-35,30,35,76.1577",
+        "40,60,220,60,109.8697",
+        // 30° round from 10° and 20° above: √(30² + 10²).
+        "0,10,30,20,31.6228"
+    })
     void angle_between_two_views(double b1, double e1, double b2, double e2, double expected) {
-        assertThat(ViewAngle.betweenDeg(b1, e1, b2, e2)).isCloseTo(expected, within(1e-5));
+        assertThat(ViewAngle.betweenDeg(b1, e1, b2, e2)).isCloseTo(expected, within(1e-4));
     }
 
     @RepeatedTest(100)

@@ -8,6 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
+import upshot.core.frame.CutFrame;
 import upshot.core.house.EyeSchool;
 import upshot.core.plan.Action;
 import upshot.core.plan.Entry;
@@ -39,36 +40,37 @@ class EyeJumpTest extends JointOnSample {
 
     @ParameterizedTest
     @CsvSource({
-        "23, STRAIGHT, true",
-        "24, STRAIGHT, false",
-        "23, DISSOLVE, false",
-        "23, WIPE, false",
-        "23, WHIP, false",
-        "23, JUMP, true"
+        "24, STRAIGHT, true",
+        "48, STRAIGHT, true",
+        "49, STRAIGHT, false",
+        "24, DISSOLVE, false",
+        "24, WIPE, false",
+        "24, WHIP, false",
+        "24, JUMP, true"
     })
-    void from_third_to_third_is_too_far_for_less_than_a_second(int frames, Entry entry, boolean watched) {
-        // The long side is 16/9, the thirds lie 16/27 apart: a third of it, against 0.25 and 0.35.
+    void from_third_to_third_is_too_far_for_two_seconds(int frames, Entry entry, boolean watched) {
+        // A third of the width, against 0.2 and 0.3.
         Plan plan = thirds(frames, entry);
 
         assertThat(status(rule, plan).isPresent()).isEqualTo(watched);
         last(rule, plan).ifPresent(finding -> {
             assertThat(finding.status()).isEqualTo(Status.WATCH);
             assertThat(finding.measured().value()).isCloseTo(1.0 / 3, within(1e-6));
-            assertThat(finding.measured().limit()).isEqualTo(0.25);
+            assertThat(finding.measured().limit()).isEqualTo(frames == 24 ? 0.2 : 0.3);
             assertThat(last(rule, mended(rule, plan, 0))).isEmpty();
         });
     }
 
     @Test
     void the_school_that_holds_the_eye_asks_for_more() {
-        Plan plan = thirds(24, Entry.STRAIGHT);
+        Plan plan = thirds(49, Entry.STRAIGHT);
 
         assertThat(last(rule, plan)).isEmpty();
         assertThat(last(rule, house(plan, "eye", EyeSchool.HOLD))
                         .orElseThrow()
                         .measured()
                         .limit())
-                .isEqualTo(0.25);
+                .isEqualTo(0.3);
     }
 
     @Test
@@ -78,10 +80,11 @@ class EyeJumpTest extends JointOnSample {
         Use into = sample.use(sample.shot(crossing, 60));
         Plan plan = set(sample.build(), into, "frames", 20);
 
-        // Out at 0.75 and in at 0.25 of the width: half the long side, against 0.25 + 0.15.
+        // Out at 0.25 + 0.5 · 1 s/T, T = 0.935 · 16/9 · 0.5 = 0.831 s, so at 0.75, in at 0.25: half, against 0.2 +
+        // 0.15.
         assertThat(last(rule, plan).orElseThrow().measured().value()).isCloseTo(0.5, within(0.01));
-        assertThat(last(rule, plan).orElseThrow().measured().limit()).isCloseTo(0.4, within(1e-9));
-        Plan longer = set(plan, plan.uses().get(1), "frames", 48);
+        assertThat(last(rule, plan).orElseThrow().measured().limit()).isCloseTo(0.35, within(1e-9));
+        Plan longer = set(plan, plan.uses().get(1), "frames", 49);
         assertThat(last(rule, longer)).isEmpty();
     }
 
@@ -93,11 +96,30 @@ class EyeJumpTest extends JointOnSample {
         Use into = sample.use(sample.shot(ben, 90));
         Plan plan = sample.build();
 
-        // Out at 0.75 and in at 0.25 of the width: half the long side, which two seconds just allow.
-        assertThat(last(rule, set(plan, into, "frames", 48))).isEmpty();
-        Finding finding = last(rule, set(plan, into, "frames", 47)).orElseThrow();
+        // Out at 0.75 and in at 0.25 of the width: half, which more than two seconds just allow.
+        assertThat(last(rule, set(plan, into, "frames", 49))).isEmpty();
+        Finding finding = last(rule, set(plan, into, "frames", 48)).orElseThrow();
         assertThat(finding.measured().value()).isCloseTo(0.5, within(1e-9));
-        assertThat(finding.measured().limit()).isEqualTo(0.35);
+        assertThat(finding.measured().limit()).isEqualTo(0.3);
+    }
+
+    @Test
+    void a_crossing_that_is_cut_away_from_has_gone_as_far_as_it_got() {
+        Action slow = sample.action(one -> one.with("speedMps", 0.4));
+        sample.use(sample.shot(slow, 90));
+        Use into = sample.use(placed(sample.action(one -> one.with("line", Line.NONE)), Placement.CENTRE));
+        Plan plan = set(sample.build(), into, "frames", 24);
+
+        // T = 0.935 · 16/9 · 0.5/0.4 = 2.078 s; after one second 0.25 + 0.5/2.078 = 0.491, and 0.5 − 0.491 = 0.009.
+        assertThat(last(rule, plan)).isEmpty();
+        assertThat(CutFrame.of(plan, plan.shots().get(0), plan.uses().get(0), true)
+                        .eye()
+                        .u())
+                .isCloseTo(0.4906, within(1e-4));
+        assertThat(CutFrame.of(plan, plan.shots().get(0), plan.uses().get(0), false)
+                        .eye()
+                        .u())
+                .isCloseTo(0.25, within(1e-9));
     }
 
     @Test

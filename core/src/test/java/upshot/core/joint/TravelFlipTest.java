@@ -14,10 +14,12 @@ import upshot.core.finding.Status;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
+import upshot.core.plan.FrameUse;
 import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Use;
+import upshot.core.size.Size;
 
 class TravelFlipTest {
 
@@ -113,16 +115,39 @@ class TravelFlipTest {
     }
 
     @Test
-    void a_new_beat_a_new_spot_another_mover_and_a_mere_look_are_no_flip() {
-        Action later = sample.action(action -> action.with("beatId", sample.nextBeat()));
+    void a_new_spot_another_mover_and_a_mere_look_are_no_flip() {
         Action elsewhere = sample.action(action -> action.with("spotId", sample.nextSpot()));
         Action somebody = sample.action(action -> action.with("subjectId", sample.otherPerson()));
         Action looking = sample.action(action -> action.with("line", Line.LOOK));
-        for (Action action : new Action[] {later, elsewhere, somebody, looking}) {
+        for (Action action : new Action[] {elsewhere, somebody, looking}) {
             sample.use(sample.shot(crossing, 90));
             sample.use(sample.shot(action, 270));
             assertThat(lastJoint()).as(action.name()).isEmpty();
         }
+    }
+
+    @Test
+    void across_a_beat_it_is_watched_unless_the_subject_leaves_in_the_ending() {
+        Action later = sample.action(action -> action.with("beatId", sample.nextBeat()));
+        sample.use(sample.shot(crossing, 90));
+        sample.use(sample.shot(later, 270));
+        assertThat(lastJoint()).contains(Status.WATCH);
+
+        sample.use(sample.shot(crossing, 90), Entry.RETURN);
+        sample.use(sample.shot(later, one -> one.with("bearingDeg", 270.0).with("frameUse", FrameUse.LEAVES)));
+        assertThat(lastJoint()).isEmpty();
+    }
+
+    @Test
+    void a_detail_moves_as_the_thing_that_it_shows() {
+        Action sawing = sample.action(action -> action.with("thing", "saw"));
+        sample.use(sample.shot(crossing, 90));
+        sample.use(sample.shot(
+                sawing,
+                one -> one.with("bearingDeg", 270.0)
+                        .with("insertHeightM", Optional.of(0.3))
+                        .with("size", Size.INSERT)));
+        assertThat(lastJoint()).as("the saw is another mover than Ada").isEmpty();
     }
 
     @Test

@@ -16,7 +16,8 @@ class FramingTest {
     private static final Extent STANDING = Extent.person(0, 1.70, Posture.STANDING, 0.5, 0.4);
 
     private static Framing framing(Size size, Extent extent, double bearing, double aspect) {
-        return Framing.of(size, extent, bearing, aspect, Optional.of(0.2), Optional.empty());
+        Optional<Double> shown = size == Size.INSERT ? Optional.of(0.2) : Optional.empty();
+        return Framing.of(size, extent, bearing, aspect, shown, Optional.empty());
     }
 
     @ParameterizedTest
@@ -69,6 +70,12 @@ class FramingTest {
     }
 
     @Test
+    void upright_a_full_has_its_middle_a_little_higher() {
+        assertThat(framing(Size.FULL, STANDING, 0, 9.0 / 16).aimM()).isCloseTo(0.53 * 1.70, MILLIMETRE);
+        assertThat(framing(Size.WIDE, STANDING, 0, 9.0 / 16).aimM()).isCloseTo(0.75 * 1.70, MILLIMETRE);
+    }
+
+    @Test
     void a_given_aim_wins_and_an_insert_shows_its_thing_with_room() {
         Framing aimed = Framing.of(Size.CLOSE_UP, STANDING, 0, WIDE_SCREEN, Optional.empty(), Optional.of(1.0));
 
@@ -78,17 +85,34 @@ class FramingTest {
 
     @ParameterizedTest
     @CsvSource({
-        "0.594,0,LOW",
-        "0.595,0,WAIST",
-        "1.274,0,WAIST",
-        "1.275,0,EYE",
-        "1.785,0,EYE",
-        "1.786,0,HIGH",
-        "1.5,59.99,EYE",
-        "1.5,60,OVERHEAD"
+        "0.349,0,LOW",
+        "0.35,0,WAIST",
+        "0.749,0,WAIST",
+        "0.75,0,EYE",
+        "1.05,0,EYE",
+        "1.051,0,HIGH",
+        "0.9,59.99,EYE",
+        "0.9,60,OVERHEAD"
     })
-    void heights_by_share_of_a_top_of_1_70(double cameraM, double elevationDeg, CameraHeight expected) {
-        assertThat(CameraHeight.of(cameraM, 1.70, elevationDeg)).isEqualTo(expected);
+    void heights_of_people_by_share_of_the_crown(double share, double elevationDeg, CameraHeight expected) {
+        assertThat(CameraHeight.ofPerson(share, elevationDeg)).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1,-10.01,LOW",
+        "1,-10,LEVEL",
+        "1,15,LEVEL",
+        "1,15.01,RAISED",
+        "1,35,RAISED",
+        "1,35.01,FROM_45",
+        "1,59.99,FROM_45",
+        "1,60,OVERHEAD",
+        "0.349,40,LOW",
+        "0.35,40,FROM_45"
+    })
+    void heights_of_things_by_how_steeply_one_looks(double cameraM, double elevationDeg, CameraHeight expected) {
+        assertThat(CameraHeight.ofThing(cameraM, elevationDeg)).isEqualTo(expected);
     }
 
     @ParameterizedTest

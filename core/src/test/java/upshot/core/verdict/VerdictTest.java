@@ -31,7 +31,8 @@ class VerdictTest {
         sample.use(one);
         Gauges gauges = Verdict.of(sample.build()).gauges();
 
-        assertThat(gauges.openHoles()).isEqualTo(2);
+        // No wide and no detail of the scene, two ways in, two out, three features.
+        assertThat(gauges.openHoles()).isEqualTo(9);
         assertThat(gauges.brokenJoints()).isEqualTo(2);
         assertThat(gauges.footageRatio()).isCloseTo(20 / 30.0, within(1e-9));
         assertThat(gauges.slackMin()).isPositive();

@@ -2,8 +2,8 @@ package upshot.exchange.jobs;
 
 import java.util.ArrayList;
 import java.util.List;
+import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Hole;
-import upshot.core.coverage.View;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.order.DayPlan;
@@ -33,6 +33,9 @@ final class Found {
         Verdict verdict = Verdict.of(job.plan());
         Found found = new Found(job);
         verdict.holes().forEach(found::hole);
+        for (int i = 0; i < Coverage.missingFeatures(job.plan()); i++) {
+            found.say("coverage", "feature", "HOLE", "a feature of the place nobody wrote down");
+        }
         for (Shot shot : job.plan().shots()) {
             verdict.findingsOf(shot).forEach(finding -> found.finding(shot.code(), finding));
         }
@@ -58,9 +61,11 @@ final class Found {
         String who = hole.performerId()
                 .map(one -> job.plan().get(RecordKind.SUBJECT, one).name() + " ")
                 .orElse("");
-        String what =
-                hole.view() == View.ANY ? hole.sizeClass().label() : hole.view().label();
-        say("coverage", "%s: %s%s".formatted(job.words().get(hole.actionId()), who, what), "HOLE", hole.misses());
+        boolean ofTheFilm = hole.want() == Hole.Want.WAY_IN || hole.want() == Hole.Want.WAY_OUT;
+        String where = ofTheFilm || hole.want() == Hole.Want.FEATURE
+                ? hole.label()
+                : "%s: %s%s".formatted(job.words().get(hole.actionId()), who, hole.label());
+        say("coverage", where, "HOLE", hole.misses());
     }
 
     private void say(String rule, String place, String verdict, String sentence) {

@@ -175,6 +175,9 @@ final class JobFile {
         if (kind == RecordKind.SUBJECT && "OBJECT".equals(one.path("kind").asString(""))) {
             fresh = Subject.object(NONE, "new", 1, 1, 1);
         }
+        if (fresh == null && field.optional()) {
+            return JSON.getNodeFactory().nullNode();
+        }
         if (fresh == null) {
             throw new IllegalArgumentException("%s: a %s has to say its %s".formatted(name, kind.name(), field.name()));
         }
