@@ -1,16 +1,17 @@
 package upshot.day;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
  * What keeps a setup out of an order: the limit that it breaks by the least where it would come nearest to fitting. It comes
  * nearest where the least has to be changed for it; the rest of the day is gone through for the best of these places alone.
  *
- * @param breach what breaks
+ * @param breach what breaks; none where nothing does: no order was found with it, and it would fit where it stands now
  * @param setup at which it breaks: the one that is left out, or one behind it
  */
-public record LeftOut(Breach breach, int setup) {
+public record LeftOut(Optional<Breach> breach, int setup) {
 
     /** Places that are tried in a crew's day: in a day of 150 setups more of them gave the same reasons at ten times the work. */
     private static final int MOST_PLACES = 16;
@@ -66,16 +67,36 @@ public record LeftOut(Breach breach, int setup) {
                 : order.states().get(crew).get(place - 1);
         LeftOut first = null;
         int broken = 0;
+        List<DayState> others = others(order, crew);
         for (int next = place - 1; next < own.size() && broken < enough; next++) {
             int one = next < place ? setup : own.get(next);
             state = order.clock().then(state, one);
             broken += state.brokenMin();
+            Optional<LeftOut> between =
+                    first == null && state.brokenMin() == 0 ? between(order, state, others) : Optional.empty();
+            if (between.isPresent()) {
+                first = between.get();
+                broken += first.breach().orElseThrow().minutes();
+            }
             if (first == null && broken > 0) {
-                first = new LeftOut(state.breaches().get(0), one);
+                first = new LeftOut(Optional.of(state.breaches().get(0)), one);
             }
         }
-        return first == null
-                ? new Nearest(new LeftOut(new Breach(Limit.TWO_PLACES, 1), setup), 1)
-                : new Nearest(first, broken);
+        return first == null ? new Nearest(new LeftOut(Optional.empty(), setup), 0) : new Nearest(first, broken);
+    }
+
+    private static List<DayState> others(DayOrder order, int crew) {
+        return order.all().stream().filter(state -> state.crew() != crew).toList();
+    }
+
+    /** What breaks between two crews. */
+    private static Optional<LeftOut> between(DayOrder order, DayState own, List<DayState> others) {
+        Relations relations = order.clock().relations();
+        return others.stream()
+                .filter(other -> relations.brokenMin(own, other) > 0)
+                .findFirst()
+                .map(other -> new LeftOut(
+                        Optional.of(new Breach(relations.limit(own, other), relations.brokenMin(own, other))),
+                        own.setup()));
     }
 }
