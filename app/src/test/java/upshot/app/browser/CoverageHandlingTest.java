@@ -24,6 +24,9 @@ import upshot.app.AppTest;
 @AppTest
 class CoverageHandlingTest extends InBrowser {
 
+    /** Wide, medium and detail of both actions, and a way in before the opening and the bowl by itself. */
+    private static final int FILLED = 8;
+
     private void twoActionsFilled() {
         newJob("Bowls");
         happens("Potter turns a bowl 10 s repeats shows the bowl", "Opening");
@@ -31,7 +34,7 @@ class CoverageHandlingTest extends InBrowser {
         made("fill", Map.of());
         stage(2);
         assertThat(page.locator(".hole")).hasCount(0);
-        assertThat(page.locator(".thumb")).hasCount(6);
+        assertThat(page.locator(".thumb")).hasCount(FILLED);
     }
 
     private Locator rows() {
@@ -94,9 +97,9 @@ class CoverageHandlingTest extends InBrowser {
         assertThat(page.locator("#panel [aria-invalid]")).hasCount(0);
 
         button("Remove all 3").click();
-        assertThat(page.locator(".thumb")).hasCount(3);
+        assertThat(page.locator(".thumb")).hasCount(FILLED - 3);
         page.keyboard().press("u");
-        assertThat(page.locator(".thumb")).hasCount(6);
+        assertThat(page.locator(".thumb")).hasCount(FILLED);
     }
 
     @Test
@@ -104,12 +107,12 @@ class CoverageHandlingTest extends InBrowser {
         twoActionsFilled();
         page.locator(".thumb").first().click();
         button("Duplicate").click();
-        assertThat(page.locator(".thumb")).hasCount(7);
+        assertThat(page.locator(".thumb")).hasCount(FILLED + 1);
         button("Mirror for the ending").click();
         assertThat(page.locator("#panel .problem:visible")).containsText("Nothing happens in an ending yet");
         page.getByLabel("Shoot like this").selectOption(new SelectOption().setLabel("all other actions"));
         button("Copy the setup").click();
-        assertThat(page.locator(".thumb")).hasCount(8);
+        assertThat(page.locator(".thumb")).hasCount(FILLED + 2);
         assertThat(page.locator("#said")).containsText("copy the setup");
     }
 
@@ -161,8 +164,8 @@ class CoverageHandlingTest extends InBrowser {
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
         page.getByRole(AriaRole.LINK, named("Report")).click();
         assertThat(page.locator("h1")).hasText("Coverage of Bowls");
-        assertThat(page.locator(".picture > svg")).hasCount(6);
-        assertThat(page.locator("main")).containsText("6 shots of 2 actions, 0 open holes");
+        assertThat(page.locator(".picture > svg")).hasCount(FILLED);
+        assertThat(page.locator("main")).containsText(FILLED + " shots of 2 actions, 0 open holes");
         Accessible.check(page, "the report");
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         assertThat(page.locator(".report-bar")).isHidden();
@@ -221,13 +224,15 @@ class CoverageHandlingTest extends InBrowser {
         stage(2);
 
         assertThat(page.locator(".grid-performer")).hasCount(2);
-        assertThat(gauge("open holes")).hasText("6");
+        // What it is about, a master, two pictures of each of two, three fragments, coming and going; four ways, three
+        // features.
+        assertThat(gauge("open holes")).hasText("18");
         Locator glazer = page.locator(".grid-performer", new Page.LocatorOptions().setHasText("Glazer"));
         glazer.locator(".hole").first().click();
         assertThat(glazer.locator(".thumb")).hasCount(1);
         assertThat(page.locator("#panel")).containsText("medium of Glazer");
         page.keyboard().press("f");
-        assertThat(gauge("open holes")).hasText("0");
+        assertThat(gauge("open holes")).hasText("5");
         assertThat(glazer.locator(".thumb")).hasCount(2);
     }
 }

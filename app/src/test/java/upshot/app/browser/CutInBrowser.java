@@ -12,7 +12,7 @@ abstract class CutInBrowser extends InBrowser {
     final void cutWithAFlip() {
         newJob("Judged");
         happens("Ferry crew casts off left to right", "Opening");
-        made("fill", Map.of());
+        threeOfEach();
         set(plan -> Change.set(plan.shots().get(1), "bearingDeg", 300.0));
         made("story-cut", Map.of());
         stage(3);

@@ -21,7 +21,7 @@ class CutOnTheScoreTest extends InBrowser {
         newJob("Score");
         happens("Ferry crew casts off left to right", "Opening");
         happens("Mate coils the rope", "Middle");
-        made("fill", Map.of());
+        threeOfEach();
         made("story-cut", Map.of());
         stage(3);
         assertThat(page.locator(".joint")).hasCount(5);

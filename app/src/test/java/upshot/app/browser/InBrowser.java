@@ -33,8 +33,14 @@ import upshot.app.job.Gesture;
 import upshot.app.job.NewJobs;
 import upshot.app.job.Proposal;
 import upshot.app.store.PlanStore;
+import upshot.core.plan.Action;
 import upshot.core.plan.Change;
+import upshot.core.plan.Move;
+import upshot.core.plan.MoveReason;
 import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Support;
+import upshot.core.size.Size;
 
 /** A window on the running application for each test, with what a planner does everywhere. */
 @AppTest
@@ -206,6 +212,38 @@ abstract class InBrowser {
                         beatId,
                         "spotId",
                         plan.spots().get(0).id().toString()));
+    }
+
+    /** A full, a medium and a close-up of each action, the first of all pushing in. */
+    final void threeOfEach() {
+        set(plan -> {
+            List<Change> shots = new ArrayList<>();
+            for (Action action : plan.actions()) {
+                shots.add(shot(plan, action, shots.size(), Size.FULL, 60, 24));
+                shots.add(shot(plan, action, shots.size(), Size.MEDIUM, 30, 50));
+                shots.add(shot(plan, action, shots.size(), Size.CLOSE_UP, 90, 70));
+            }
+            return Change.batch(shots);
+        });
+    }
+
+    private static Change shot(Plan plan, Action action, int rank, Size size, double bearingDeg, double lensMm) {
+        Shot shot = Shot.draft(
+                        UUID.randomUUID(),
+                        action.id(),
+                        action.codePrefix() + (rank % 3 + 1),
+                        plan.brief().rate())
+                .withRank(rank)
+                .withSize(size)
+                .withBearingDeg(bearingDeg)
+                .withFocalLengthMm(lensMm);
+        return new Change.Add(
+                rank > 0
+                        ? shot
+                        : shot.withSupport(Support.GIMBAL)
+                                .withMove(Move.PUSH)
+                                .withMoveM(0.8)
+                                .withReason(MoveReason.REVEALS));
     }
 
     final void stage(int digit) {

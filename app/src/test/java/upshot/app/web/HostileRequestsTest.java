@@ -244,7 +244,7 @@ class HostileRequestsTest {
         }
         assertThat(web.get("/jobs/%s/coverage?shot=%s"
                         .formatted(job, plan.shots().get(0).id())))
-                .contains("Too dark by");
+                .contains("No light at all.");
     }
 
     @Test

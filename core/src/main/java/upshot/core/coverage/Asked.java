@@ -3,6 +3,7 @@ package upshot.core.coverage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -94,7 +95,12 @@ final class Asked {
         Set<SizeClass> there = scene.stream()
                 .flatMap(action -> shotsOf(action).stream())
                 .map(shot -> shot.size().sizeClass())
-                .collect(Collectors.toSet());
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(SizeClass.class)));
+        // The picture that tells an action and is missing has a size too; only further sizes are asked for beside it.
+        holes.stream()
+                .filter(hole -> hole.want() == Want.TELLING)
+                .filter(hole -> scene.stream().anyMatch(action -> action.id().equals(hole.actionId())))
+                .forEach(hole -> there.add(hole.sizeClass()));
         int owed = wanted.stream().mapToInt(this::owed).max().orElse(0) - there.size();
         Arrays.stream(SizeClass.values())
                 .filter(size -> !there.contains(size))

@@ -21,7 +21,7 @@ public record Hole(
     /** What is missing, the weightiest first. */
     public enum Want implements Labelled {
         /** A picture that shows what the action is about. */
-        TELLING("telling", true),
+        TELLING("telling picture", true),
         MASTER("master", true),
         WAY_IN("way in", true),
         WAY_OUT("way out", true),
