@@ -12,6 +12,7 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.brief.ActionLine;
 import upshot.core.brief.NewActions;
+import upshot.core.finding.Wording;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
@@ -52,7 +53,7 @@ class AddLines implements Gesture {
         if (details.isEmpty()) {
             throw new InvalidField("text", "There is no action in it.");
         }
-        return Proposal.detailed("add %d actions".formatted(details.size()), added.changes(), details, List.of());
+        return Proposal.detailed("add " + Wording.count(details.size(), "action"), added.changes(), details, List.of());
     }
 
     private static String take(

@@ -123,7 +123,8 @@ final class KitFields {
             supports.add(RecordView.of(one, carrierFacts(one), carrierFields(one), true, opened));
         }
         for (Card one : plan.list(RecordKind.CARD)) {
-            String facts = "%d cards of %s GB".formatted(one.count(), Wording.number(one.capacityGb(), 0));
+            String facts =
+                    "%s of %s GB".formatted(Wording.count(one.count(), "card"), Wording.number(one.capacityGb(), 0));
             supports.add(RecordView.of(one, facts, cardFields(one), true, opened));
         }
         for (Light one : plan.list(RecordKind.LIGHT)) {

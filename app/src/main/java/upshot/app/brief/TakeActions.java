@@ -11,6 +11,7 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.app.web.FileReading;
 import upshot.app.web.Upload;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
@@ -55,6 +56,6 @@ class TakeActions implements FileGesture {
                 .filter(step -> step instanceof Change.Add add && add.added() instanceof Action)
                 .map(step -> ((Change.Add) step).added().label())
                 .toList();
-        return Proposal.detailed("take in %d actions".formatted(details.size()), change, details, List.of());
+        return Proposal.detailed("take in " + Wording.count(details.size(), "action"), change, details, List.of());
     }
 }

@@ -71,14 +71,12 @@ record CoverageReport(
                                 brief.shootDate()
                                         .map(date -> ", " + DAY.format(date))
                                         .orElse("")),
-                "%d shots of %d actions, %d %s, %d %s"
+                "%s of %s, %s, %s"
                         .formatted(
-                                plan.shots().size(),
-                                plan.actions().size(),
-                                verdict.holes().size(),
-                                verdict.holes().size() == 1 ? "open hole" : "open holes",
-                                breaks,
-                                breaks == 1 ? "break" : "breaks"),
+                                Wording.count(plan.shots().size(), "shot"),
+                                Wording.count(plan.actions().size(), "action"),
+                                Wording.count(verdict.holes().size(), "open hole"),
+                                Wording.count(breaks, "break")),
                 plan.beats().stream()
                         .filter(beat -> !plan.actionsOf(beat).isEmpty())
                         .map(beat -> beat(verdict, beat, frame))

@@ -119,7 +119,9 @@ class CutStage implements Stage {
     private static String lengthNote(PaperCut cut) {
         long missing = cut.missingFrames();
         if (missing == 0) {
-            return "%d uses fill the promo to the frame".formatted(cut.uses().size());
+            return cut.uses().size() == 1
+                    ? "one use fills the promo to the frame"
+                    : "%d uses fill the promo to the frame".formatted(cut.uses().size());
         }
         double seconds = cut.plan().brief().rate().secondsOf(Math.abs(missing));
         return "%d frames (%s s) %s"

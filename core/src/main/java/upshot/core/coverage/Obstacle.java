@@ -56,7 +56,7 @@ final class Obstacle {
 
     private static String alike(Plan plan, Hole hole, List<Shot> standing) {
         long others = plan.shotsOf(plan.get(RecordKind.ACTION, hole.actionId())).size();
-        return "Each of %d stands is too like one of its %d shots: turn or resize one of those, or free the other side."
-                .formatted(standing.size(), others);
+        return "Each of %s is too like what is there (%s): turn or resize one of those, or free the other side."
+                .formatted(Wording.count(standing.size(), "stand"), Wording.count(others, "shot"));
     }
 }

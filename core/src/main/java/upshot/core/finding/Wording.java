@@ -42,6 +42,11 @@ public final class Wording {
         return ("aeiou".indexOf(what.charAt(0)) >= 0 ? "an " : "a ") + what;
     }
 
+    /** "1 use", "3 uses", "2 open holes". */
+    public static String count(long count, String what) {
+        return count == 1 ? "1 " + what : "%d %ss".formatted(count, what);
+    }
+
     /** With a capital letter in front. */
     public static String capital(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);

@@ -1,6 +1,5 @@
 package upshot.core.shot;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -13,9 +12,7 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
-import upshot.core.ground.Glass;
 import upshot.core.ground.Stand;
-import upshot.core.measure.Degrees;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
@@ -32,7 +29,6 @@ import upshot.core.time.Motion;
 final class MoveSpeed implements ShotRule {
 
     private static final double PAN_DEG_PER_S = 60;
-    private static final double FOLLOWED_DEG_PER_S = 120;
     private static final double RUNNING_MPS = 3;
     private static final double ROUNDING = 1e-9;
 
@@ -49,7 +45,7 @@ final class MoveSpeed implements ShotRule {
                 "Faster moves shake, and pans that are too quick go in steps.",
                 RuleCard.Source.TRADE,
                 Bound.of("turned at most", PAN_DEG_PER_S, "°/s"),
-                Bound.of("turned after a mover at most", FOLLOWED_DEG_PER_S, "°/s"),
+                Bound.of("turned after a mover at most", Pursuit.MOST_DEG_PER_S, "°/s"),
                 Bound.of("at a run at most", RUNNING_MPS, "m/s"));
     }
 
@@ -92,71 +88,36 @@ final class MoveSpeed implements ShotRule {
                             .formatted(
                                     Wording.number(speed, 1),
                                     Wording.one(shot.support().label())),
-                    () -> pursuing(plan, shot)));
+                    () -> Pursuit.byPanning(plan, shot)));
         }
         return tooQuick(
                 shot,
                 speed,
                 "The subject goes at %s m/s".formatted(Wording.number(speed, 1)),
-                () -> pursuing(plan, shot));
+                () -> Pursuit.byPanning(plan, shot));
     }
 
     /** Turning after a subject that passes. */
     private Optional<Finding> pursued(Around plan, Shot shot) {
-        double speed = turnAfterDegPerS(plan, shot);
-        if (speed <= PAN_DEG_PER_S + ROUNDING) {
+        double speed = Pursuit.degPerS(plan, shot);
+        if (speed <= Pursuit.EASY_DEG_PER_S + ROUNDING) {
             return Optional.empty();
         }
-        Status status = speed > FOLLOWED_DEG_PER_S + ROUNDING ? Status.BREAK : Status.WATCH;
+        Status status = speed > Pursuit.MOST_DEG_PER_S + ROUNDING ? Status.BREAK : Status.WATCH;
         return Optional.of(finding(
                 shot,
                 status,
                 "Turns fast.",
                 new Measured(
                         speed,
-                        status == Status.BREAK ? FOLLOWED_DEG_PER_S : PAN_DEG_PER_S,
+                        status == Status.BREAK ? Pursuit.MOST_DEG_PER_S : Pursuit.EASY_DEG_PER_S,
                         Quantity.DEGREES_PER_SECOND),
                 "Where it passes nearest the camera turns after it by %s a second; up to %s is easy, %s the most."
                         .formatted(
                                 Wording.degrees(speed),
-                                Wording.degrees(PAN_DEG_PER_S),
-                                Wording.degrees(FOLLOWED_DEG_PER_S)),
-                () -> smallerLens(plan, shot)));
-    }
-
-    /** v/d at the nearest point of the subject's way. */
-    private static double turnAfterDegPerS(Around plan, Shot shot) {
-        double nearest = Stand.of(plan, shot).groundDistanceM() * Math.abs(Degrees.sin(shot.bearingDeg()));
-        return Math.toDegrees(Moving.speedMps(plan, shot) / Math.max(nearest, 1e-3));
-    }
-
-    private List<Mend> pursuing(Around plan, Shot shot) {
-        Shot panned = shot.withMove(Move.PAN).withReason(MoveReason.FOLLOWS);
-        return pursued(plan, panned)
-                        .filter(still -> still.status() == Status.BREAK)
-                        .isPresent()
-                ? smallerLens(plan, shot)
-                : List.of(new Mend("Pan with it", Change.edit(shot, one -> panned)));
-    }
-
-    /** The nearest stand from which it can be followed by turning: a longer lens, further away. */
-    private List<Mend> smallerLens(Around plan, Shot shot) {
-        return Glass.settings(plan)
-                .filter(lens -> lens.focalLengthMm() > shot.focalLengthMm())
-                .map(lens -> shot.withFocalLengthMm(lens.focalLengthMm())
-                        .withMove(Move.PAN)
-                        .withReason(MoveReason.FOLLOWS))
-                .filter(far -> turnAfterDegPerS(plan, far) <= PAN_DEG_PER_S
-                        && Stand.of(plan, far).groundDistanceM() <= Room.onThatSideM(plan, far))
-                .min(Comparator.comparingDouble(Shot::focalLengthMm))
-                .map(far -> new Mend(
-                        "Pan with it from %s, through the %s mm"
-                                .formatted(
-                                        Wording.metres(Stand.of(plan, far).distanceM()),
-                                        Wording.number(far.focalLengthMm(), 0)),
-                        Change.edit(shot, one -> far)))
-                .stream()
-                .toList();
+                                Wording.degrees(Pursuit.EASY_DEG_PER_S),
+                                Wording.degrees(Pursuit.MOST_DEG_PER_S)),
+                () -> Pursuit.fromFarther(plan, shot)));
     }
 
     private Optional<Finding> carried(Around plan, Shot shot, double metres) {
