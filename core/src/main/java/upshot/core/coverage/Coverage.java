@@ -2,6 +2,8 @@ package upshot.core.coverage;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.UUID;
 import upshot.core.finding.Rule;
 import upshot.core.finding.RuleCard;
 import upshot.core.house.CoverageSchool;
@@ -51,13 +53,14 @@ public final class Coverage implements Rule {
                 : all(plan).stream().filter(hole -> !hole.want().alwaysCounts()).toList();
     }
 
-    private static List<Hole> all(Plan plan) {
+    static List<Hole> all(Plan plan) {
         return new Asked(plan, shot -> true).holes();
     }
 
-    /** How often something is missing, while a plan is being filled. */
-    static long open(Plan plan, Hole hole) {
-        return all(plan).stream().filter(hole::equals).count();
+    /** What is missing of an action and of all that a shot of it can change, whether it counts as a hole or not. */
+    static List<Hole> around(Plan plan, Action action) {
+        Set<UUID> together = Asked.together(plan, action);
+        return new Asked(plan, shot -> true).holes(one -> together.contains(one.id()));
     }
 
     /** The holes of one action. */
@@ -83,7 +86,7 @@ public final class Coverage implements Rule {
         return (int) Math.max(0, FEATURES - written);
     }
 
-    private static boolean hasRoom(Plan plan) {
+    static boolean hasRoom(Plan plan) {
         return plan.shots().size() < promoHolds(plan);
     }
 

@@ -1,6 +1,7 @@
 package upshot.core.coverage;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -71,31 +72,23 @@ public final class Fill {
     /** The same with their reasons, and the holes for which nothing can be made. */
     public Outcome outcome(Plan plan, Predicate<Hole> wanted) {
         List<Proposed> added = new ArrayList<>();
-        List<Refused> refused = new ArrayList<>();
+        OpenHoles open = new OpenHoles(plan, wanted);
         Plan grown = plan;
-        for (Optional<Hole> next = next(grown, wanted, refused);
-                next.isPresent() && added.size() + refused.size() < MOST;
-                next = next(grown, wanted, refused)) {
+        for (Optional<Hole> next = open.next(); next.isPresent() && added.size() < MOST; next = open.next()) {
             Hole hole = next.get();
             Plan before = grown;
             Optional<Shot> shot = suiting(grown, hole).filter(one -> closes(before, hole, one));
             if (shot.isPresent()) {
-                Shot coded = coded(grown.get(RecordKind.ACTION, hole.actionId()), shot.get());
+                Action action = grown.get(RecordKind.ACTION, hole.actionId());
+                Shot coded = coded(action, shot.get());
                 grown = grown.apply(new Change.Add(coded));
                 added.add(new Proposed(hole, coded, FillReason.of(grown, coded)));
+                open.filled(grown, action);
             } else {
-                refused.add(new Refused(hole, Obstacle.to(grown, hole, ids.get())));
+                open.refuse(new Refused(hole, Obstacle.to(grown, hole, ids.get())));
             }
         }
-        return new Outcome(added, refused);
-    }
-
-    /** The first hole for which nothing was tried: a shot may close several, and what tells an action asks for more of it. */
-    private static Optional<Hole> next(Plan plan, Predicate<Hole> wanted, List<Refused> refused) {
-        return Coverage.holes(plan).stream()
-                .filter(wanted)
-                .filter(hole -> refused.stream().noneMatch(one -> one.hole().equals(hole)))
-                .findFirst();
+        return new Outcome(added, open.refused());
     }
 
     /** One picture more of each action that is covered and has no bonus yet, from where nobody expects it. */
@@ -124,20 +117,30 @@ public final class Fill {
     }
 
     private Optional<Shot> suiting(Plan plan, Hole hole) {
-        List<Shot> suiting = new Candidates(plan, hole, ids.get())
-                .all()
-                .filter(shot -> suits(plan, hole, shot))
-                .limit(LOOKED_AT)
-                .map(shot -> following(plan, shot))
-                .toList();
-        return suiting.stream()
-                .filter(shot -> !breaks(plan, shot))
-                .findFirst()
-                .or(() -> suiting.stream().findFirst())
+        return unbroken(
+                        plan,
+                        new Candidates(plan, hole, ids.get())
+                                .all()
+                                .filter(shot -> suits(plan, hole, shot))
+                                .limit(LOOKED_AT)
+                                .map(shot -> following(plan, shot)))
                 .map(shot -> entering(plan, hole, shot))
                 .map(shot -> shot.withMeant(meant(hole)))
                 .map(shot -> withForeground(plan, hole, shot))
                 .map(shot -> FillRate.chosen(plan, shot, faster -> suits(plan, hole, faster)));
+    }
+
+    /** The first that nothing breaks, else the first. */
+    private static Optional<Shot> unbroken(Plan plan, Stream<Shot> suiting) {
+        Shot first = null;
+        for (Iterator<Shot> shots = suiting.iterator(); shots.hasNext(); ) {
+            Shot shot = shots.next();
+            if (!breaks(plan, shot)) {
+                return Optional.of(shot);
+            }
+            first = first == null ? shot : first;
+        }
+        return Optional.ofNullable(first);
     }
 
     private static Meant meant(Hole hole) {
@@ -179,8 +182,7 @@ public final class Fill {
                 .map(support -> pursuing.withMove(Move.FOLLOW).withSupport(support));
         return Stream.concat(along, Stream.of(pursuing.withMove(Move.PAN)))
                 .filter(moved -> ShotRule.canStand(plan, moved))
-                .filter(moved ->
-                        ShotRule.judgeAll(plan, moved).stream().noneMatch(finding -> finding.status() == Status.BREAK))
+                .filter(moved -> !breaks(plan, moved))
                 .findFirst()
                 .orElse(shot);
     }
@@ -222,8 +224,7 @@ public final class Fill {
 
     /** Whether one hole of its kind less is open with a shot. */
     private static boolean closes(Plan plan, Hole hole, Shot shot) {
-        Plan grown = plan.apply(new Change.Add(shot.withMeant(meant(hole))));
-        return Coverage.open(grown, hole) < Coverage.open(plan, hole);
+        return OpenHoles.closes(plan, plan.apply(new Change.Add(shot.withMeant(meant(hole)))), hole);
     }
 
     private static Shot withForeground(Plan plan, Hole hole, Shot shot) {

@@ -54,6 +54,11 @@ public record Hole(
             return must;
         }
 
+        /** Whether any shot of the job gives it, of whatever action. */
+        boolean ofTheJob() {
+            return this == WAY_IN || this == WAY_OUT || this == COMING || this == GOING;
+        }
+
         /** Whether it counts however many pictures are planned. */
         boolean alwaysCounts() {
             return must || this == SIZE;

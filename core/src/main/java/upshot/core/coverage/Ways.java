@@ -8,8 +8,6 @@ import java.util.function.Predicate;
 import upshot.core.house.CoverageSchool;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
-import upshot.core.plan.FrameUse;
-import upshot.core.plan.Line;
 import upshot.core.plan.Meant;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
@@ -60,23 +58,23 @@ final class Ways {
 
     private boolean leadsIn(Shot shot) {
         boolean wide = shot.size() == Size.EXTREME_WIDE || shot.size() == Size.WIDE;
-        boolean enters = shot.frameUse() == FrameUse.ENTERS || shot.frameUse() == FrameUse.PASSES;
         return shot.meant() == Meant.FIRST
                 || in(shot, StoryBeat.Role.OPENING)
-                        && (wide || enters || plan.actionOf(shot).feature());
+                        && (wide
+                                || shot.frameUse().comes()
+                                || plan.actionOf(shot).feature());
     }
 
     private boolean leadsOut(Shot shot) {
-        boolean leaves = shot.frameUse() == FrameUse.LEAVES || shot.frameUse() == FrameUse.PASSES;
-        boolean goes = shot.move() == Move.PULL || shot.move() == Move.LIFT && !shot.moveBack();
-        return shot.meant() == Meant.LAST || in(shot, StoryBeat.Role.ENDING) && (leaves || goes || rests(shot));
+        boolean letsGo = shot.move() == Move.PULL || shot.move() == Move.LIFT && !shot.moveBack();
+        return shot.meant() == Meant.LAST
+                || in(shot, StoryBeat.Role.ENDING) && (shot.frameUse().goes() || letsGo || rests(shot));
     }
 
     private boolean rests(Shot shot) {
         Action action = plan.actionOf(shot);
-        boolean travels = action.line() == Line.TRAVEL && action.speedMps() > 0;
         return !shot.move().moving()
-                && !travels
+                && !action.travels()
                 && (action.feature() || shot.size().fullOrWider());
     }
 

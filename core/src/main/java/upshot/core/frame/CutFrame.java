@@ -6,7 +6,6 @@ import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
-import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
@@ -76,8 +75,7 @@ public record CutFrame(Likeness.View view, FramePoint eye, ScreenTravel travel) 
     /** Whether the subject goes across a frame that rests. */
     private static boolean crosses(Around plan, Shot shot, Use use) {
         Action action = plan.actionOf(shot);
-        return action.line() == Line.TRAVEL
-                && action.speedMps() > 0
+        return action.travels()
                 && shot.move() == Move.STILL
                 && shot.subjectId().isEmpty()
                 && !use.still()

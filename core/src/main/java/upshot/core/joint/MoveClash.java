@@ -22,7 +22,8 @@ import upshot.core.plan.Shot;
 /**
  * Two moves work against each other as they are seen: opposite ways across or up, a push against a pull, a cutaway that
  * slides against whatever travels beside it. A move may be left while it goes on: every moving shot is planned with a still
- * second at each end to cut from. Not asked of a whip or of a move that is declared matched, nor of two pictures that follow, whose directions are their subjects'.
+ * second at each end to cut from. Not asked of a whip or of a move that is declared matched, nor of two pictures that
+ * follow, whose directions are their subjects'.
  */
 final class MoveClash implements MeetingRule {
 

@@ -85,6 +85,11 @@ public record Action(
         return !thing().isEmpty();
     }
 
+    /** Whether it goes somewhere, and does not only face a way. */
+    public boolean travels() {
+        return line() == Line.TRAVEL && speedMps() > 0;
+    }
+
     public Action withBeatId(UUID beatId) {
         return with("beatId", beatId);
     }

@@ -23,6 +23,16 @@ public enum FrameUse implements Labelled {
         return emptyS;
     }
 
+    /** Whether the frame is empty before. */
+    public boolean comes() {
+        return this == ENTERS || this == PASSES;
+    }
+
+    /** Whether the frame is empty afterwards. */
+    public boolean goes() {
+        return this == LEAVES || this == PASSES;
+    }
+
     @Override
     public String label() {
         return label;

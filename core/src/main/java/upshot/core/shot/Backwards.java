@@ -24,6 +24,9 @@ import upshot.core.size.Posture;
 /** A use runs backwards, and one sees that it does. */
 final class Backwards implements ShotRule {
 
+    private static final Pattern FLOWS =
+            Pattern.compile("\\b(smoke|steam|fog|mist|fire|flame|spark|water|rain|pour|splash|drip|fall|drop)");
+
     @Override
     public String id() {
         return "backwards";
@@ -37,9 +40,6 @@ final class Backwards implements ShotRule {
                 "Smoke that goes back where it came from is a trick, and has to be meant as one.",
                 RuleCard.Source.TRADE);
     }
-
-    private static final Pattern FLOWS =
-            Pattern.compile("\\b(smoke|steam|fog|mist|fire|flame|spark|water|rain|pour|splash|drip|fall|drop)");
 
     @Override
     public Optional<Finding> judge(Around plan, Shot shot) {

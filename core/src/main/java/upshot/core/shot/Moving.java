@@ -6,7 +6,6 @@ import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
-import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
@@ -74,7 +73,7 @@ public record Moving(double screenS, Playback playback, double fieldDeg, double 
     /** How fast what the shot shows goes, metres a second. */
     static double speedMps(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
-        return action.line() == Line.TRAVEL && shot.subjectId().isEmpty() ? action.speedMps() : 0;
+        return action.travels() && shot.subjectId().isEmpty() ? action.speedMps() : 0;
     }
 
     /** Whether the camera goes along with the subject. */

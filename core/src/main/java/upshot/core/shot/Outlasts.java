@@ -16,6 +16,8 @@ import upshot.core.time.Playback;
 /** The cut shows more seconds of what happens once than it lasts. */
 final class Outlasts implements ShotRule {
 
+    private static final double ROUNDING = 1e-6;
+
     @Override
     public String id() {
         return "outlasts";
@@ -29,8 +31,6 @@ final class Outlasts implements ShotRule {
                 "There are no more.",
                 RuleCard.Source.PLAN);
     }
-
-    private static final double ROUNDING = 1e-6;
 
     @Override
     public Optional<Finding> judge(Around plan, Shot shot) {

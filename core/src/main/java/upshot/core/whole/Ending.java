@@ -12,9 +12,9 @@ import upshot.core.finding.Mends;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.house.CoverageSchool;
+import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.FrameUse;
-import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
@@ -72,7 +72,7 @@ final class Ending implements OncePerCut {
     /** The beat that is marked so, else the last action's. */
     private static boolean ends(PaperCut cut, Placed last) {
         boolean marked = cut.plan().beats().stream().anyMatch(beat -> beat.role() == StoryBeat.Role.ENDING);
-        List<upshot.core.plan.Action> all = cut.plan().actions();
+        List<Action> all = cut.plan().actions();
         return last.action().feature()
                 || (marked
                         ? beat(cut, last).role() == StoryBeat.Role.ENDING
@@ -81,8 +81,7 @@ final class Ending implements OncePerCut {
 
     private static boolean letsGo(PaperCut cut, Placed last) {
         SeenWay way = SeenWay.of(last.picture());
-        boolean leaves =
-                last.shot().frameUse() == FrameUse.LEAVES || last.shot().frameUse() == FrameUse.PASSES;
+        boolean leaves = last.shot().frameUse().goes();
         boolean lifts = last.shot().move() == Move.LIFT && way.up() > 0;
         return way.towards() < 0 || lifts || leaves || rests(cut, last) || answers(cut);
     }
@@ -93,8 +92,9 @@ final class Ending implements OncePerCut {
     }
 
     private static boolean rests(PaperCut cut, Placed last) {
-        boolean travels = last.action().line() == Line.TRAVEL && last.action().speedMps() > 0;
-        boolean still = !last.shot().move().moving() && !last.shot().alsoMove().moving() && !travels;
+        boolean still = !last.shot().move().moving()
+                && !last.shot().alsoMove().moving()
+                && !last.action().travels();
         if (!still || Seconds.of(cut, last) < RESTS_S - ROUNDING) {
             return false;
         }

@@ -1,6 +1,7 @@
 package upshot.core.whole;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,7 +16,6 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Wording;
 import upshot.core.house.CoverageSchool;
-import upshot.core.plan.FrameUse;
 import upshot.core.plan.RecordKind;
 import upshot.core.size.Size;
 
@@ -81,15 +81,14 @@ final class Opening implements WholeRule {
         if (cut.plan().house().coverage() == CoverageSchool.PRODUCT && size.fullOrWider()) {
             return true;
         }
-        boolean comes =
-                placed.shot().frameUse() == FrameUse.ENTERS || placed.shot().frameUse() == FrameUse.PASSES;
+        boolean comes = placed.shot().frameUse().comes();
         return placed.action().feature() || size == Size.EXTREME_WIDE || size == Size.WIDE && comes;
     }
 
     private static Map<UUID, List<Placed>> bySpot(PaperCut cut) {
         return cut.uses().stream()
                 .collect(Collectors.groupingBy(
-                        placed -> placed.action().spotId(), java.util.LinkedHashMap::new, Collectors.toList()));
+                        placed -> placed.action().spotId(), LinkedHashMap::new, Collectors.toList()));
     }
 
     private static boolean matters(PaperCut cut, List<Placed> uses) {

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -91,7 +92,7 @@ public final class VerdictsReport {
         return (int) said.filter(line -> Count.ruleOf(line).equals(rule)).count();
     }
 
-    private void list(String title, java.util.function.Function<Count, Stream<String>> some) {
+    private void list(String title, Function<Count, Stream<String>> some) {
         List<String> all = counts.stream()
                 .flatMap(count -> some.apply(count)
                         .map(line -> "- %s: %s".formatted(count.job().replace('-', ' '), line)))
