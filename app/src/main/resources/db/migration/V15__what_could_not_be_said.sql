@@ -118,7 +118,3 @@ create table plan_waypoint (
     constraint fk_plan_waypoint_job foreign key (job_id) references job (id) on delete cascade,
     constraint fk_plan_waypoint_action foreign key (job_id, action_id) references plan_action (job_id, id)
 );
-
--- By which rules a job was judged when its owner last heard what came and went by new ones.
-alter table job
-    add column rules_known int not null default 1;

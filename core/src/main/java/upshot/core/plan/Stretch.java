@@ -50,11 +50,6 @@ public record Stretch(
         public String label() {
             return label;
         }
-
-        /** Whether a camera sees itself in it. */
-        public boolean reflects() {
-            return this == MIRROR || this == GLASS;
-        }
     }
 
     public Stretch {
