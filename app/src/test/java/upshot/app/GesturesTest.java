@@ -35,7 +35,8 @@ class GesturesTest extends GestureOnSample {
         sample.action();
         Plan plan = sample.build();
 
-        assertThat(after(plan, "fill", Map.of()).shots()).hasSize(6);
+        // A telling picture, a detail and two ways in of the first, a telling picture and two ways out of the other.
+        assertThat(after(plan, "fill", Map.of()).shots()).hasSize(7);
         assertThat(after(plan, "fill", Map.of("actionId", action.id().toString(), "sizeClass", "DETAIL"))
                         .shots())
                 .singleElement()

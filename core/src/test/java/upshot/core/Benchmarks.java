@@ -14,6 +14,7 @@ import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import upshot.core.arrange.Arrange;
+import upshot.core.arrange.Manner;
 import upshot.core.coverage.Fill;
 import upshot.core.cut.PaperCut;
 import upshot.core.joint.JointRules;
@@ -112,7 +113,7 @@ public final class Benchmarks {
     }
 
     private static Object arranged(Verdict verdict) {
-        return new Arrange(UUID::randomUUID, 1, Arrange.USUAL_STEPS).propose(verdict);
+        return new Arrange(UUID::randomUUID, Manner.PLACE_FIRST, 1, Arrange.USUAL_STEPS).propose(verdict);
     }
 
     private static Row once(String what, Plan plan) {

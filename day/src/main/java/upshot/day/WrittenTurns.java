@@ -12,10 +12,11 @@ import java.util.stream.IntStream;
  */
 final class WrittenTurns {
 
-    /** Where nothing speaks for another order: clean before messy, spot by spot, gear by gear. */
+    /** Where nothing speaks for another order: clean before messy, spot by spot, an action kept together, gear by gear. */
     private static final Comparator<DaySetup> USUAL = Comparator.comparing(DaySetup::messy)
             .thenComparingInt(setup -> setup.gear().spot())
             .thenComparingInt(DaySetup::usual)
+            .thenComparingInt(DaySetup::action)
             .thenComparingInt(setup -> setup.gear().support())
             .thenComparingInt(setup -> setup.gear().lens())
             .thenComparingInt(setup -> setup.gear().rate());

@@ -141,7 +141,8 @@ final class BriefFields {
                     FieldView.number(subject, "effortMin", "At work for", "min"),
                     FieldView.number(subject, "restMin", "Then rests", "min"),
                     FieldView.choice(subject, "consent", "Consent"),
-                    FieldView.check(subject, "released", "May go after the last shot")));
+                    FieldView.check(subject, "released", "May go after the last shot"),
+                    FieldView.check(subject, "films", "Films alone")));
         }
         fields.add(FieldView.text(subject, "note", "Note"));
         return fields;

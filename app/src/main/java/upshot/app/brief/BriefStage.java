@@ -23,6 +23,7 @@ import upshot.core.plan.Coordinates;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
+import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Walk;
 import upshot.core.verdict.Verdict;
 import upshot.exchange.svg.DayBandSvg;
@@ -86,6 +87,7 @@ class BriefStage implements Stage {
         Map<String, Object> model = new LinkedHashMap<>();
         model.put("talk", TalkView.of(plan, Selected.of(plan, RecordKind.ACTION, parameters, "action")));
         model.put("beatChoices", TalkView.choices(plan.beats()));
+        model.put("beatAsks", plan.beats().stream().map(BriefStage::asks).toList());
         model.put("spotChoices", TalkView.choices(plan.spots()));
         model.put("dayBand", DayBandSvg.render(DayBand.of(plan), spokenDay(plan)));
         model.put("dayFacts", dayFacts(plan.brief()));
@@ -190,5 +192,14 @@ class BriefStage implements Stage {
         String bars =
                 String.join(", ", band.bars().stream().map(DayBand.Bar::name).toList());
         return "The day on the clock: %s%s".formatted(bars, sun);
+    }
+
+    /** What to ask whoever one talks with. */
+    private static String asks(StoryBeat beat) {
+        return switch (beat.role()) {
+            case OPENING -> "How does it begin?";
+            case BODY -> "What happens?";
+            case ENDING -> "How does it end?";
+        };
     }
 }

@@ -40,7 +40,10 @@ final class KitFields {
                 FieldView.choice(body, "shutter", "Shutter"),
                 FieldView.number(body, "lowestIso", "ISO from", ""),
                 FieldView.number(body, "highestIso", "ISO to", ""),
-                FieldView.number(body, "batteryMin", "A battery", "min"));
+                FieldView.number(body, "batteryMin", "A battery", "min"),
+                FieldView.check(body, "portrait", "Held upright"),
+                FieldView.check(body, "variableRate", "Its rate varies"),
+                FieldView.check(body, "dropFrame", "Drop-frame time code"));
     }
 
     private static List<RecordView> modes(Plan plan, Body body, String opened) {

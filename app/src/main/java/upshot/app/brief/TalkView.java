@@ -35,6 +35,7 @@ record TalkView(List<BeatView> beats, boolean empty) {
      * @param length of one go, empty for a feature
      * @param tags plain facts about it
      * @param cautions what can hurt
+     * @param guesses what it is about, as its line told it or as it was set since
      * @param fields what can be changed when it is open; empty when it is closed
      */
     record ActionView(
@@ -44,6 +45,7 @@ record TalkView(List<BeatView> beats, boolean empty) {
             String length,
             List<String> tags,
             List<Caution> cautions,
+            List<GuessView> guesses,
             List<FieldView> fields,
             List<ToggleView> toggles,
             List<PerformerView> performers) {}
@@ -81,6 +83,7 @@ record TalkView(List<BeatView> beats, boolean empty) {
                 action.feature() ? "–" : length(action.durationS()),
                 tags(plan, action),
                 action.cautions().tags(),
+                open || action.feature() ? List.of() : GuessView.of(plan, action),
                 open ? ActionFields.of(plan, action) : List.of(),
                 open ? ToggleView.cautions(action, "cautions") : List.of(),
                 plan.performersOf(action).stream()

@@ -130,11 +130,11 @@ record CoverageReport(
 
     private static ShotPart shot(Verdict verdict, Shot shot, FrameView frame) {
         ShotNumbers numbers = verdict.numbers().get(shot.id());
-        String stand = "%s back, %s up, bearing %s, %s"
+        String stand = "%s back, %s up, from %s, %s"
                 .formatted(
                         Wording.metres(numbers.stand().groundDistanceM()),
                         Wording.metres(shot.cameraHeightM()),
-                        Wording.degrees(shot.bearingDeg()),
+                        Wording.place(shot.bearingDeg()),
                         shot.support().label());
         String camera = "f/%s, %s, ISO %d, %s fps%s"
                 .formatted(

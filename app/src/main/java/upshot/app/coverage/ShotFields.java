@@ -11,6 +11,7 @@ import upshot.core.ground.Glass;
 import upshot.core.house.LightSchool;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.size.Size;
 
@@ -66,6 +67,8 @@ final class ShotFields {
                 FieldView.number(shot, "ndStops", "ND", "stops"),
                 FieldView.number(shot, "dioptrePerM", "Close-up glass", "1/m"),
                 FieldView.number(shot, "punchIn", "Punch-in", "×"),
+                FieldView.oneOf(shot, "cameraSpotId", "Camera stands in", "", standsIn(plan, shot)),
+                FieldView.check(shot, "cleanPlate", "Clean plate"),
                 FieldView.check(shot, "lampsOff", "Lamps off"),
                 FieldView.check(shot, "foreground", "Foreground"),
                 FieldView.text(shot, "note", "Note")));
@@ -92,6 +95,16 @@ final class ShotFields {
         List<Choice> choices = new ArrayList<>();
         performing.forEach(
                 one -> choices.add(new Choice(choices.isEmpty() ? "" : one.id().toString(), one.name(), false)));
+        return choices;
+    }
+
+    /** The action's own spot, or another from which the camera looks in or out. */
+    private static List<Choice> standsIn(Plan plan, Shot shot) {
+        Spot own = plan.spotOf(plan.actionOf(shot));
+        List<Choice> choices = new ArrayList<>(List.of(new Choice("", own.name(), false)));
+        plan.spots().stream()
+                .filter(spot -> !spot.equals(own))
+                .forEach(spot -> choices.add(new Choice(spot.id().toString(), spot.name(), false)));
         return choices;
     }
 

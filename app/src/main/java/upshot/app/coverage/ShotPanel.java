@@ -9,6 +9,7 @@ import upshot.app.web.FrameView;
 import upshot.app.web.Press;
 import upshot.app.web.ToggleView;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
@@ -84,7 +85,7 @@ record ShotPanel(
                 ShotFigures.of(verdict.plan(), shot, numbers),
                 ReadyChecks.of(verdict.plan(), shot),
                 heights(shot, numbers.stand()),
-                FieldView.bearing(shot, "bearingDeg", "Bearing"),
+                FieldView.bearing(shot, "bearingDeg", "Bearing", Wording.side(shot.bearingDeg())),
                 ShotFields.of(verdict.plan(), shot),
                 ToggleView.devices(shot, "devices"),
                 ToggleView.cautions(shot, "cautions"),

@@ -8,6 +8,7 @@ import upshot.app.job.GestureContext;
 import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.arrange.Arrange;
+import upshot.core.arrange.Manner;
 import upshot.core.plan.Change;
 import upshot.core.verdict.Verdict;
 
@@ -22,12 +23,18 @@ class ArrangeGesture implements Gesture {
 
     @Override
     public Proposal propose(GestureContext context, Map<String, String> sent) {
-        long seed = seed(new Arguments(sent));
-        Change.Batch change = new Arrange(context.ids(), seed, Arrange.USUAL_STEPS).propose(Verdict.of(context.plan()));
+        Arguments arguments = new Arguments(sent);
+        long seed = seed(arguments);
+        Change.Batch change = new Arrange(context.ids(), manner(arguments), seed, Arrange.USUAL_STEPS)
+                .propose(Verdict.of(context.plan()));
         if (change.changes().isEmpty()) {
             throw new EditRefused("There is nothing to arrange: no shot is planned yet.");
         }
         return Proposal.showing("arrange the cut", change, Map.of("use", "", "joint", ""));
+    }
+
+    static Manner manner(Arguments arguments) {
+        return arguments.choice("manner", Manner.PLACE_FIRST);
     }
 
     static long seed(Arguments arguments) {

@@ -13,15 +13,19 @@ import upshot.app.web.Arguments;
 import upshot.app.web.FrameView;
 import upshot.app.web.OutlookWords;
 import upshot.core.arrange.Arrange;
+import upshot.core.arrange.Manner;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
+import upshot.core.plan.Action;
 import upshot.core.verdict.Outlook;
 import upshot.core.verdict.Verdict;
 
 /** What Arrange for me would do: the cut as it is and as it would be, side by side. Nothing is changed. */
 @Controller
 class ArrangedController {
+
+    private static final int NAMED = 4;
 
     private final JudgedPlans plans;
 
@@ -44,20 +48,44 @@ class ArrangedController {
     record StripFrame(FrameView frame, double width, String seconds) {}
 
     @GetMapping("/jobs/{jobId}/cut/arranged")
-    String arranged(Job job, @RequestParam(defaultValue = "1") String seed, Model model) {
+    String arranged(
+            Job job,
+            @RequestParam(defaultValue = "1") String seed,
+            @RequestParam(defaultValue = "") String manner,
+            Model model) {
         Verdict before = plans.current(job.id(), job.ownerId()).verdict();
-        long asked = ArrangeGesture.seed(new Arguments(Map.of("seed", seed)));
-        Verdict after = Verdict.of(
-                before.plan().apply(new Arrange(UUID::randomUUID, asked, Arrange.USUAL_STEPS).propose(before)));
+        Arguments asked = new Arguments(Map.of("seed", seed, "manner", manner));
+        Manner wanted = ArrangeGesture.manner(asked);
+        Verdict after = Verdict.of(before.plan()
+                .apply(new Arrange(UUID::randomUUID, wanted, ArrangeGesture.seed(asked), Arrange.USUAL_STEPS)
+                        .propose(before)));
         long frames = Math.max(1, Math.max(before.cut().frames(), after.cut().frames()));
-        model.addAttribute("seed", asked);
+        model.addAttribute("manner", wanted);
         model.addAttribute("nothing", after.cut().uses().isEmpty());
-        model.addAttribute("strips", List.of(strip("As it is", before, frames), strip("Arranged", after, frames)));
+        model.addAttribute("before", strip("As it is", before, frames));
+        model.addAttribute("after", strip(wanted.label(), after, frames));
         model.addAttribute("outlook", OutlookWords.of(Outlook.between(before, after)));
+        model.addAttribute("leftOut", leftOut(after));
         model.addAttribute(
                 "pinned",
                 before.plan().uses().stream().filter(use -> use.pinned()).count());
         return "cut/arranged";
+    }
+
+    /** Covered actions and features that the cut does not show, by name; the first few and how many more. */
+    private static String leftOut(Verdict verdict) {
+        List<String> names = verdict.plan().actions().stream()
+                .filter(action -> !verdict.plan().shotsOf(action).isEmpty())
+                .filter(action -> verdict.cut().uses().stream()
+                        .noneMatch(placed -> placed.action().equals(action)))
+                .map(Action::name)
+                .toList();
+        return names.isEmpty()
+                ? "It leaves nothing out."
+                : "It leaves out %s%s: the promo has no room for them."
+                        .formatted(
+                                String.join(", ", names.subList(0, Math.min(NAMED, names.size()))),
+                                names.size() > NAMED ? " and %d more".formatted(names.size() - NAMED) : "");
     }
 
     private static Strip strip(String title, Verdict verdict, long frames) {

@@ -40,7 +40,7 @@ record UsePanel(String id, int place, FrameView frame, String facts, String seco
                         FieldView.number(placed.use(), "cropZoom", "Crop", "×"),
                         FieldView.number(placed.use(), "cropAcross", "Crop left −1, right 1", ""),
                         FieldView.number(placed.use(), "cropDown", "Crop up −1, down 1", ""),
-                        FieldView.check(placed.use(), "flipped", "Left and right exchanged")));
+                        FieldView.check(placed.use(), "flipped", "Left and right exchanged, writing too")));
     }
 
     /** What it takes of the clean seconds that are planned, and whether it fits into them. */

@@ -240,11 +240,11 @@ final class DayRows {
                 .distinct()
                 .reduce((one, other) -> one + " and " + other)
                 .orElseThrow();
-        return "%s, %s mm, bearing %s, %s fps"
+        return "%s, %s mm, from %s, %s fps"
                 .formatted(
                         setup.support().label(),
                         focals,
-                        Wording.degrees(setup.first().bearingDeg()),
+                        Wording.place(setup.first().bearingDeg()),
                         setup.first().captureRate().label());
     }
 

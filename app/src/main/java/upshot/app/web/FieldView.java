@@ -44,8 +44,8 @@ public record FieldView(
     }
 
     /** A number that can also be drawn along a line, 0 to 355 in steps of 5. */
-    public static FieldView bearing(PlanRecord plannedRecord, String field, String label) {
-        return of("range", plannedRecord, field, label, "°", "5", List.of());
+    public static FieldView bearing(PlanRecord plannedRecord, String field, String label, String side) {
+        return of("range", plannedRecord, field, label, "°, " + side, "5", List.of());
     }
 
     public static FieldView time(PlanRecord plannedRecord, String field, String label) {

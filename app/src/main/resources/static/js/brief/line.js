@@ -42,6 +42,12 @@ function say(place, input, understood) {
   const beat = document.getElementById("quick-beat").selectedOptions[0]?.textContent ?? "the first beat";
   const subject = understood.subject ? `, seen: ${understood.subject}` : "";
   const parts = [`Enter adds it to ${beat}${subject}. `];
+  if (understood.guess) {
+    const guess = document.createElement("span");
+    guess.className = "chip is-guess";
+    guess.textContent = understood.guess;
+    parts.push("Guessed: ", guess, " ");
+  }
   if (understood.chips.length > 0) {
     parts.push("Understood: ", ...understood.chips.map((chip) => button(input, chip, "")));
   }
@@ -96,5 +102,17 @@ export function connectLine(door, signal) {
   input.addEventListener("input", typed, { signal });
   input.addEventListener("scroll", scroll, { signal });
   door.addEventListener("shown", typed, { signal });
-  document.getElementById("quick-beat").addEventListener("change", typed, { signal });
+  const beat = document.getElementById("quick-beat");
+  const asks = () => {
+    document.getElementById("talk-asks").textContent = beat.selectedOptions[0]?.dataset.asks ?? "What happens?";
+  };
+  beat.addEventListener(
+    "change",
+    () => {
+      asks();
+      typed();
+    },
+    { signal },
+  );
+  asks();
 }

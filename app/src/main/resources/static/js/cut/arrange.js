@@ -1,27 +1,46 @@
-// Arrange for me: the cut as it is beside the cut as it would be, before anything is taken.
+// Arrange for me: the cut as it is, and above each other as it would be in several manners, before anything is taken.
+
+const MANNERS = ["PLACE_FIRST", "DETAIL_FIRST", "FEWER"];
 
 export function connectArrange(door, signal) {
   const dialog = document.getElementById("arranging");
   const note = dialog.querySelector("[data-arrange-note]");
   const place = dialog.querySelector("[data-arrange-place]");
-  const take = dialog.querySelector("[data-arrange-take]");
   const another = dialog.querySelector("[data-arrange-another]");
   let seed = 0;
 
+  async function read(manner) {
+    const page = await door.readPage(`cut/arranged?seed=${seed}&manner=${manner}`);
+    return new DOMParser().parseFromString(page, "text/html").querySelector("[data-arranged]");
+  }
+
+  /** What a manner gave, with what is said once for all of them before the first. */
+  function parts(found, first) {
+    const once = first ? ["[data-arranged-nothing]", "[data-arranged-before]", "[data-arranged-pinned]"] : [];
+    const shown = [...once, "[data-arranged-after]"].map((part) => found.querySelector(part)).filter(Boolean);
+    shown.forEach((part) =>
+      part.querySelectorAll("[data-width]").forEach((use) => (use.style.inlineSize = `${use.dataset.width}%`)),
+    );
+    return shown;
+  }
+
   async function look() {
     seed += 1;
-    note.textContent = "Searching for a cut that follows the beats and the schools…";
-    take.disabled = true;
     another.disabled = true;
+    place.replaceChildren();
     try {
-      const page = new DOMParser().parseFromString(await door.readPage(`cut/arranged?seed=${seed}`), "text/html");
-      const found = page.querySelector("[data-arranged]");
-      place.replaceChildren(found);
-      found.querySelectorAll("[data-width]").forEach((use) => (use.style.inlineSize = `${use.dataset.width}%`));
-      const nothing = found.dataset.nothing === "true";
-      note.textContent = nothing ? "" : "Nothing is changed until you take it; one undo brings the old cut back.";
-      take.disabled = nothing;
-      another.disabled = nothing;
+      for (const [index, manner] of MANNERS.entries()) {
+        note.textContent = `Searching for cuts that follow the music and the schools: ${index + 1} of ${MANNERS.length}…`;
+        const found = await read(manner);
+        place.append(...parts(found, index === 0));
+        if (found.dataset.nothing === "true") {
+          note.textContent = "";
+          return;
+        }
+      }
+      place.dataset.seed = seed;
+      note.textContent = "Nothing is changed until you take one; one undo brings the old cut back.";
+      another.disabled = false;
     } catch (problem) {
       note.textContent = problem.message || "That did not work.";
     }
@@ -29,19 +48,27 @@ export function connectArrange(door, signal) {
 
   function open() {
     seed = 0;
-    place.replaceChildren();
     dialog.showModal();
     look();
   }
 
-  async function taken() {
-    const body = { gesture: "arrange", arguments: { seed: String(seed) } };
+  async function taken(manner) {
+    const body = { gesture: "arrange", arguments: { seed: String(seed), manner } };
     dialog.close();
     await door.edit("changes", () => body).catch((refusal) => door.tell(refusal.message));
   }
 
   document.addEventListener("click", (event) => event.target.closest?.("[data-arrange]") && open(), { signal });
-  take.addEventListener("click", taken, { signal });
+  place.addEventListener(
+    "click",
+    (event) => {
+      const take = event.target.closest("[data-arrange-take]");
+      if (take) {
+        taken(take.dataset.arrangeTake);
+      }
+    },
+    { signal },
+  );
   another.addEventListener("click", look, { signal });
   dialog.querySelector("[data-arrange-close]").addEventListener("click", () => dialog.close(), { signal });
 }

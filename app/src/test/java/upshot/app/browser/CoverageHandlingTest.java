@@ -232,7 +232,7 @@ class CoverageHandlingTest extends InBrowser {
         assertThat(glazer.locator(".thumb")).hasCount(1);
         assertThat(page.locator("#panel")).containsText("medium of Glazer");
         page.keyboard().press("f");
-        assertThat(gauge("open holes")).hasText("5");
+        assertThat(gauge("open holes")).hasText("4");
         assertThat(glazer.locator(".thumb")).hasCount(2);
     }
 }

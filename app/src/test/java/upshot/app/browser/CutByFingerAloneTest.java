@@ -85,7 +85,7 @@ class CutByFingerAloneTest extends CutInBrowser {
 
         tap(touched.locator("[data-arrange]"));
         tap(touched.locator("[data-arrange-another]:enabled"));
-        assertThat(touched.locator("[data-arranged]")).hasAttribute("data-seed", "2");
+        assertThat(touched.locator("[data-arrange-place]")).hasAttribute("data-seed", "2");
         tap(touched.locator("[data-arrange-close]"));
         assertThat(touched.getByRole(AriaRole.DIALOG)).hasCount(0);
     }

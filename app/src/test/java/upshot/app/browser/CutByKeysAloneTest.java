@@ -128,11 +128,11 @@ class CutByKeysAloneTest extends CutInBrowser {
         press("b");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText(Pattern.compile("As it is\\s+3 uses"));
-        tabTo(button("Another one"));
+        tabTo(button("Three others"));
         press("Enter");
-        assertThat(dialog.locator("[data-arranged]")).hasAttribute("data-seed", "2");
-        assertThat(button("Take this cut")).isEnabled();
-        tabTo(button("Take this cut"));
+        assertThat(dialog.locator("[data-arrange-place]")).hasAttribute("data-seed", "2");
+        assertThat(button("Take this cut: Place first")).isEnabled();
+        tabTo(button("Take this cut: Place first"));
         press("Enter");
         assertThat(page.locator("#said")).containsText("arrange the cut");
         press("u");

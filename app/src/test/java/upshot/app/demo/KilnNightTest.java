@@ -16,6 +16,7 @@ import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.store.Jobs;
 import upshot.core.arrange.Arrange;
+import upshot.core.arrange.Manner;
 import upshot.core.finding.Status;
 import upshot.core.plan.Change;
 import upshot.core.verdict.Verdict;
@@ -97,7 +98,7 @@ class KilnNightTest {
     }
 
     private static Verdict arranged(Verdict verdict, long seed) {
-        Change change = new Arrange(UUID::randomUUID, seed, Arrange.USUAL_STEPS).propose(verdict);
+        Change change = new Arrange(UUID::randomUUID, Manner.PLACE_FIRST, seed, Arrange.USUAL_STEPS).propose(verdict);
         return Verdict.of(verdict.plan().apply(change));
     }
 

@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.cut.StoryCut;
 import upshot.core.finding.Finding;
+import upshot.core.house.TellingSchool;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
@@ -18,8 +19,8 @@ import upshot.core.plan.Use;
 import upshot.core.verdict.Verdict;
 
 /**
- * Proposes a cut out of the coverage: to the frame, on half beats, with as few findings as a search finds. It begins with
- * the cut in story order and walks on by small steps; a step for the worse is taken now and then, ever more rarely, so that
+ * Proposes a cut out of the coverage: to the frame, on half beats, in runs of one action's pictures where the house tells in
+ * sequences, with as few findings as a search finds. It walks on from {@link RunStart} by small steps; a step for the worse is taken now and then, ever more rarely, so that
  * the walk leaves small hollows again (simulated annealing, Kirkpatrick et al. 1983), in rounds that begin with the best
  * so far. Pinned uses stay at their frames. The
  * same plan and seed give the same cut, and never one with more weighted findings than the cut in story order.
@@ -36,15 +37,18 @@ public final class Arrange {
     private static final int ROUNDS = 5;
 
     private final Supplier<UUID> ids;
+    private final Manner manner;
     private final long seed;
     private final int steps;
 
     /**
+     * @param manner what the cut is to be good at
      * @param seed another one proposes another cut
      * @param steps how long it looks
      */
-    public Arrange(Supplier<UUID> ids, long seed, int steps) {
+    public Arrange(Supplier<UUID> ids, Manner manner, long seed, int steps) {
         this.ids = ids;
+        this.manner = manner;
         this.seed = seed;
         this.steps = steps;
     }
@@ -57,8 +61,9 @@ public final class Arrange {
             return story;
         }
         List<LineupUse> told = slots(plan.apply(story), verdict);
+        List<LineupUse> begun = plan.house().telling() == TellingSchool.SEQUENCES ? RunStart.of(plan, manner) : told;
         List<LineupUse> pins = pins(verdict);
-        Change.Batch found = change(plan, search(verdict, new Lineup(told), overlaid(told, pins)));
+        Change.Batch found = change(plan, search(verdict, new Lineup(told), overlaid(begun, pins)));
         boolean better =
                 !pins.isEmpty() || weight(Verdict.of(plan.apply(found))) <= weight(Verdict.of(plan.apply(story)));
         return better ? found : story;
@@ -136,7 +141,7 @@ public final class Arrange {
 
     private Lineup search(Verdict verdict, Lineup story, Lineup start) {
         Random random = new Random(seed);
-        Weighing weighing = new Weighing(verdict, story);
+        Weighing weighing = new Weighing(verdict, story, manner);
         Steps neighbours = new Steps(verdict.plan(), random);
         Lineup current = start;
         double cost = weighing.of(current);

@@ -10,6 +10,8 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import upshot.core.house.TellingSchool;
+import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.StoryBeat;
@@ -24,14 +26,24 @@ final class Steps {
     private final Plan plan;
     private final Random random;
     private final BeatGrid grid;
+    private final BeatGrid bars;
     private final long shortest;
+    private final boolean inRuns;
+    private final List<Shot> features;
+    private final Map<UUID, Integer> story = new HashMap<>();
     private final Map<UUID, List<Shot>> shotsByBeat = new HashMap<>();
 
     Steps(Plan plan, Random random) {
         this.plan = plan;
         this.random = random;
         this.grid = BeatGrid.of(plan, BeatGrid.Step.HALF, plan.brief().lengthFrames());
-        this.shortest = Math.max(1, Math.round(SHORTEST_S * plan.brief().rate().perSecond()));
+        this.bars = new BeatGrid(BeatGrid.bars(plan, plan.brief().lengthFrames()));
+        this.shortest = shortestFrames(plan);
+        this.inRuns = plan.house().telling() == TellingSchool.SEQUENCES;
+        this.features = plan.shots().stream()
+                .filter(shot -> plan.actionOf(shot).feature())
+                .toList();
+        plan.actions().forEach(action -> story.put(action.id(), story.size()));
         for (StoryBeat beat : plan.beats()) {
             shotsByBeat.put(
                     beat.id(),
@@ -39,6 +51,10 @@ final class Steps {
                             .flatMap(action -> plan.shotsOf(action).stream())
                             .toList());
         }
+    }
+
+    static long shortestFrames(Plan plan) {
+        return Math.max(1, Math.round(SHORTEST_S * plan.brief().rate().perSecond()));
     }
 
     /** A neighbour of the lineup; empty where the step that was drawn is not possible. */
@@ -61,8 +77,58 @@ final class Steps {
                 : Optional.empty();
     }
 
-    /** A shot of the same beat, or of a neighbour's, that the lineup does not show yet where there is one. */
+    /** Under sequences of the same action, and instead of a feature another; else of the beat or a neighbour's. */
     private Optional<Shot> another(Lineup lineup, int index) {
+        if (inRuns) {
+            Shot present = lineup.slots().get(index).shot();
+            Action action = plan.actionOf(present);
+            return unshown(lineup, action.feature() ? features : plan.shotsOf(action), present);
+        }
+        return ofTheBeat(lineup, index);
+    }
+
+    /** One of some shots that the lineup does not show yet, where there is one. */
+    private Optional<Shot> unshown(Lineup lineup, List<Shot> shots, Shot present) {
+        List<Shot> fresh = shots.stream()
+                .filter(shot ->
+                        lineup.slots().stream().noneMatch(slot -> slot.shot().equals(shot)))
+                .toList();
+        List<Shot> from = fresh.isEmpty() && random.nextInt(12) == 0 ? shots : fresh;
+        return from.isEmpty()
+                ? Optional.empty()
+                : Optional.of(from.get(random.nextInt(from.size()))).filter(shot -> !shot.equals(present));
+    }
+
+    /** What may come between two slots under sequences: a feature, or an action that was written between theirs. */
+    private Optional<Shot> between(Lineup lineup, int before) {
+        int from = place(lineup, before);
+        int until = place(lineup, before + 1);
+        List<Shot> shots = plan.shots().stream()
+                .filter(shot -> {
+                    Action action = plan.actionOf(shot);
+                    int at = story.get(action.id());
+                    return action.feature() || from < at && at < until;
+                })
+                .toList();
+        return unshown(lineup, shots, null);
+    }
+
+    /** The place in the story of what a slot tells, or of what is told last before it; past the end that of the end. */
+    private int place(Lineup lineup, int index) {
+        if (index >= lineup.slots().size()) {
+            return story.size();
+        }
+        for (int i = index; i >= 0; i--) {
+            Action action = plan.actionOf(lineup.slots().get(i).shot());
+            if (!action.feature()) {
+                return story.get(action.id());
+            }
+        }
+        return -1;
+    }
+
+    /** A shot of the same beat, or of a neighbour's, that the lineup does not show yet where there is one. */
+    private Optional<Shot> ofTheBeat(Lineup lineup, int index) {
         int like = random.nextInt(5) > 0 ? index : index + (random.nextBoolean() ? 1 : -1);
         LineupUse model = lineup.slots().get(Math.max(0, Math.min(lineup.slots().size() - 1, like)));
         List<Shot> shots = shotsByBeat.get(plan.actionOf(model.shot()).beatId());
@@ -82,7 +148,9 @@ final class Steps {
         }
         LineupUse one = lineup.slots().get(index);
         LineupUse other = lineup.slots().get(index + 1);
-        long joint = random.nextBoolean() ? grid.after(one.endFrame()) : grid.before(one.endFrame());
+        boolean border = inRuns && !one.shot().actionId().equals(other.shot().actionId());
+        BeatGrid places = border && !bars.frames().isEmpty() && random.nextInt(3) > 0 ? bars : grid;
+        long joint = random.nextBoolean() ? places.after(one.endFrame()) : places.before(one.endFrame());
         boolean fits = joint - one.startFrame() >= shortest && other.endFrame() - joint >= shortest;
         return one.free() && other.free() && fits
                 ? Optional.of(lineup.with(index, one.until(joint)).with(index + 1, other.from(joint)))
@@ -96,7 +164,10 @@ final class Steps {
         }
         LineupUse one = lineup.slots().get(index);
         LineupUse other = lineup.slots().get(index + 1);
-        return one.free() && other.free()
+        Action first = plan.actionOf(one.shot());
+        Action second = plan.actionOf(other.shot());
+        boolean stays = !inRuns || first.equals(second) || first.feature() || second.feature();
+        return one.free() && other.free() && stays
                 ? Optional.of(lineup.with(index, one.showing(other.shot(), other.frameStep()))
                         .with(index + 1, other.showing(one.shot(), one.frameStep())))
                 : Optional.empty();
@@ -113,8 +184,9 @@ final class Steps {
             return Optional.empty();
         }
         long at = places.get(random.nextInt(places.size()));
-        boolean before = random.nextBoolean();
-        return another(lineup, index).map(shot -> {
+        boolean border = inRuns && random.nextInt(3) == 0;
+        boolean before = !border && random.nextBoolean();
+        return (border ? between(lineup, index) : another(lineup, index)).map(shot -> {
             List<LineupUse> slots = new ArrayList<>(lineup.slots());
             LineupUse left = slot.until(at);
             LineupUse right = slot.from(at);

@@ -4,12 +4,15 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableSet;
 import java.util.Set;
 import java.util.UUID;
 import upshot.core.cut.BeatSeconds;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
+import upshot.core.house.PaceSchool;
+import upshot.core.house.TellingSchool;
 import upshot.core.joint.JointRules;
 import upshot.core.order.Rolls;
 import upshot.core.plan.Action;
@@ -25,7 +28,7 @@ import upshot.core.whole.WholeRule;
 final class Weighing {
 
     private static final double OVER_THE_STORY = 3;
-    private static final double UNSEEN = 2;
+    private static final double UNSEEN = 4;
     private static final double UNSEEN_FEATURE = 0.7;
     private static final double SEEN_AGAIN = 0.7;
     private static final double NOT_A_MUST = 0.05;
@@ -38,6 +41,10 @@ final class Weighing {
     private static final double WRONG_END = 1;
     private static final double BACK_IN_THE_STORY = 0.5;
     private static final double OPENS_CLOSE = 0.5;
+    private static final double OFF_THE_BAR = 0.8;
+    private static final double OPENS_OTHERWISE = 0.3;
+    private static final double ONE_OF_SEVERAL = 0.6;
+    private static final double PARTS_A_RUN = 0.6;
 
     private final Plan plan;
     private final Rolls rolls;
@@ -46,15 +53,22 @@ final class Weighing {
     private final Map<Meeting, Integer> meetings = new HashMap<>();
     private final Map<UUID, Integer> places = new HashMap<>();
     private final int storyFindings;
+    private final Manner manner;
+    private final NavigableSet<Long> bars;
+    private final double paceScale;
 
     /** What the rules look at that judge two uses alone. */
     private record Meeting(UUID out, UUID into, int outFrames, int intoFrames, double outStep, double intoStep) {}
 
     /**
+     * @param manner what the cut is to be good at
      * @param story the cut in story order: more findings than it has are not wanted for anything
      */
-    Weighing(Verdict verdict, Lineup story) {
+    Weighing(Verdict verdict, Lineup story, Manner manner) {
         this.plan = verdict.plan();
+        this.manner = manner;
+        this.bars = BeatGrid.bars(plan, plan.brief().lengthFrames());
+        this.paceScale = manner.pace() * plan.house().pace().pictureS() / PaceSchool.USUAL.pictureS();
         this.rolls = Rolls.of(verdict.day());
         this.beats = BeatGrid.of(plan, BeatGrid.Step.BEAT, plan.brief().lengthFrames());
         this.targetS = BeatSeconds.of(plan);
@@ -97,7 +111,7 @@ final class Weighing {
         Set<UUID> seen = new HashSet<>();
         Set<UUID> actions = new HashSet<>();
         Map<UUID, Long> framesByBeat = new HashMap<>();
-        double dislike = ends(cut);
+        double dislike = ends(cut) + (plan.house().telling() == TellingSchool.SEQUENCES ? runs(cut) : 0);
         SizeClass before = null;
         int told = 0;
         for (Placed placed : cut.uses()) {
@@ -117,14 +131,42 @@ final class Weighing {
         return dislike + unseen(actions) + besideTargets(framesByBeat);
     }
 
+    /** Runs open as the manner wants, hold more than one picture where there are more, and begin on bars. */
+    private double runs(PaperCut cut) {
+        double dislike = 0;
+        List<Placed> uses = cut.uses();
+        for (int i = 0; i < uses.size(); i++) {
+            Placed placed = uses.get(i);
+            boolean begins = i == 0 || !placed.action().equals(uses.get(i - 1).action());
+            boolean ends = i + 1 == uses.size()
+                    || !placed.action().equals(uses.get(i + 1).action());
+            if (begins && i > 0) {
+                dislike += bars.isEmpty() || bars.contains(placed.startFrame()) ? 0 : OFF_THE_BAR;
+                dislike += placed.action().feature() || placed.shot().size().sizeClass() == manner.opens()
+                        ? 0
+                        : OPENS_OTHERWISE;
+            }
+            boolean more = plan.shotsOf(placed.action()).size() > 1;
+            dislike += begins && ends && more && !placed.action().feature() ? ONE_OF_SEVERAL : 0;
+            dislike += placed.action().feature()
+                            && i > 0
+                            && i + 1 < uses.size()
+                            && uses.get(i - 1).action().equals(uses.get(i + 1).action())
+                    ? PARTS_A_RUN
+                    : 0;
+        }
+        return dislike;
+    }
+
     /** Wide pictures want time to be read, details are understood at once; nothing lasts longer than its action. */
     private double pace(PaperCut cut, Placed placed, SizeClass sizeClass) {
         double seconds = plan.brief().rate().secondsOf(placed.use().frames());
-        double wanted = switch (sizeClass) {
-            case WIDE -> 2.25;
-            case MID -> 1.6;
-            case DETAIL -> 1.2;
-        };
+        double wanted = paceScale
+                * switch (sizeClass) {
+                    case WIDE -> 2.25;
+                    case MID -> 1.6;
+                    case DETAIL -> 1.2;
+                };
         Action action = placed.action();
         boolean outlasts = action.once() && placed.picture().realS() > action.durationS();
         double beside = Math.max(0, Math.abs(seconds - wanted) - PACE_PLAY_S);

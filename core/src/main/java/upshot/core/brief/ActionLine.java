@@ -9,7 +9,9 @@ import java.util.Optional;
  *
  * @param sentence who does what; empty when the line holds facts only
  * @param subject who or what is seen, as far as the line says it
+ * @param guess what the sentence tells beside, as far as its words are known
  * @param spot the name of a known spot, when the line names one
+ * @param beat how the name of a beat begins, when the line sends itself to one
  * @param subjectHeightM a person's height, when the line gives one
  * @param values fields of the action by name
  * @param chips the facts with their places in the line, in order
@@ -18,7 +20,9 @@ import java.util.Optional;
 public record ActionLine(
         String sentence,
         Optional<String> subject,
+        Optional<Guess> guess,
         Optional<String> spot,
+        Optional<String> beat,
         Optional<Double> subjectHeightM,
         Map<String, Object> values,
         List<Chip> chips,

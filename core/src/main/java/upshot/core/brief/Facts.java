@@ -166,6 +166,7 @@ final class Facts {
     }
 
     private static void words(List<Fact> facts) {
+        facts.add(Fact.of(ALWAYS, "#([\\p{L}\\p{N}-]{1,60})", (found, notes) -> "to " + (notes.beat = found.group(1))));
         facts.add(text("sets:\\s*" + WORDS, ALWAYS, "setsState", "sets: "));
         facts.add(text(
                 "sets\\s+(?!(?:off|out|up|down|in|to|aside|back|about|the|an?)\\b)([\\p{L}-]+)",

@@ -85,11 +85,15 @@ public final class LineReader {
             at = skip(line, end);
         }
         String sentence = line.substring(0, sentenceEnd).strip();
-        Optional<String> subject = Optional.ofNullable(notes.subject).or(() -> subject(sentence));
+        Optional<Guess> guess = Guess.of(sentence);
+        Optional<String> subject = Optional.ofNullable(notes.subject)
+                .or(() -> subject(sentence, guess.map(Guess::subjectWords).orElse(0)));
         return new ActionLine(
                 sentence,
                 subject,
+                guess,
                 Optional.ofNullable(notes.spot),
+                Optional.ofNullable(notes.beat),
                 Optional.ofNullable(notes.subjectHeightM),
                 notes.values,
                 chips,
@@ -161,15 +165,17 @@ public final class LineReader {
     }
 
     /**
-     * Who or what the sentence is about: a known name that it begins with, else the words before its verb, which is the
-     * first word after another that ends in a single s.
+     * Who or what the sentence is about: a known name that it begins with, else the words before its verb, which where no
+     * verb is known is the first word after another that ends in a single s.
+     *
+     * @param known how many words come before a verb that is known, 0 where none is
      */
-    private Optional<String> subject(String sentence) {
+    private Optional<String> subject(String sentence, int known) {
         String lower = sentence.toLowerCase(Locale.ROOT);
-        for (String known : subjects) {
-            String name = known.toLowerCase(Locale.ROOT);
+        for (String one : subjects) {
+            String name = one.toLowerCase(Locale.ROOT);
             if (lower.equals(name) || lower.startsWith(name + " ")) {
-                return Optional.of(known);
+                return Optional.of(one);
             }
         }
         String bare = sentence.replaceFirst("(?i)^(?:the|a|an)\\s+", "").replaceFirst("[,;].*$", "");
@@ -177,9 +183,10 @@ public final class LineReader {
             return Optional.empty();
         }
         String[] words = bare.split("\\s+");
-        int verb = 1;
+        int articles = sentence.split("\\s+").length - bare.split("\\s+").length;
+        int verb = Math.max(1, Math.min(words.length, known - articles));
         boolean plural = words[0].matches("(?i).*[^s]s");
-        for (int i = 1; i < words.length && !plural; i++) {
+        for (int i = 1; i < words.length && !plural && known == 0; i++) {
             if (words[i].matches("(?i).*[^s]s")) {
                 verb = i;
                 break;

@@ -10,9 +10,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
+import upshot.core.plan.Focus;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
@@ -27,6 +29,8 @@ import upshot.core.plan.Subject;
  * plan has them, made where it has not. What it is given adds up to one change.
  */
 public final class NewActions {
+
+    private static final double ON_A_TABLE_M = 0.8;
 
     private final Plan plan;
     private final Supplier<UUID> ids;
@@ -124,13 +128,51 @@ public final class NewActions {
     /** Adds what was understood of a line; where the line names a spot of the plan, there. */
     public Action add(ActionLine line, UUID beatId, UUID usualSpotId) {
         UUID spotId = line.spot().flatMap(spots::find).map(PlanRecord::id).orElse(usualSpotId);
-        Action action = add(line.sentence(), beatId, spotId, line.subject().orElse(""), line.values());
+        line.guess().ifPresent(guess -> drafted(line.subject().orElse(""), guess));
+        UUID told = line.beat().map(this::begins).orElse(beatId);
+        Action action = add(line.sentence(), told, spotId, line.subject().orElse(""), told(line));
         line.subjectHeightM().ifPresent(height -> {
             Subject subject = subjects.find(line.subject().orElse("")).orElseThrow();
             changes.add(Change.edit(subject, one -> one.withHeightM(height)));
             subjects.replace(subject, RecordKind.SUBJECT.with(subject, "heightM", height));
         });
         return action;
+    }
+
+    /** What the line says, and what its sentence tells beside; what is said wins. */
+    private static Map<String, Object> told(ActionLine line) {
+        Map<String, Object> values = new HashMap<>(line.values());
+        line.guess().filter(guess -> !values.containsKey("feature")).ifPresent(guess -> {
+            values.putIfAbsent("focus", guess.focus());
+            if (!guess.person() && guess.focus() == Focus.THING) {
+                values.putIfAbsent("baseHeightM", ON_A_TABLE_M);
+            }
+            if (!guess.thing().isEmpty()) {
+                values.putIfAbsent("thing", guess.thing());
+            }
+        });
+        return values;
+    }
+
+    /** A subject that is nobody is no person and is not asked for consent; a child is smaller. */
+    private void drafted(String name, Guess guess) {
+        if (!name.isBlank() && subjects.find(name).isEmpty()) {
+            put(subjects.add(guess.drafted(ids.get(), name)));
+        }
+    }
+
+    /** The beat whose name begins so. */
+    private UUID begins(String name) {
+        return beats.all.stream()
+                .filter(beat -> Named.key(beat.name()).startsWith(Named.key(name)))
+                .findFirst()
+                .map(PlanRecord::id)
+                .orElseThrow(() -> new InvalidField(
+                        "line",
+                        "There is no beat #%s. There are %s."
+                                .formatted(
+                                        name,
+                                        beats.all.stream().map(StoryBeat::name).collect(Collectors.joining(", ")))));
     }
 
     /** The beat of that name, made at the end of the story where there is none. */

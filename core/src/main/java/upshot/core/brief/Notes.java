@@ -9,6 +9,7 @@ final class Notes {
     final Map<String, Object> values = new LinkedHashMap<>();
     String subject;
     String spot;
+    String beat;
     Double subjectHeightM;
 
     void put(String field, Object value) {

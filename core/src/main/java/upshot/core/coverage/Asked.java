@@ -61,8 +61,8 @@ final class Asked {
         Map<UUID, Integer> story = new HashMap<>();
         plan.actions().forEach(action -> story.put(action.id(), story.size()));
         return Comparator.comparingInt((Hole hole) -> story.get(hole.actionId()))
-                .thenComparing(Hole::sizeClass)
-                .thenComparing(Hole::want);
+                .thenComparing(Hole::want)
+                .thenComparing(Hole::sizeClass);
     }
 
     /** The actions of which something can be missing or not by a shot of one of them. */

@@ -1,5 +1,6 @@
 package upshot.core.coverage;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -22,34 +23,45 @@ import upshot.core.plan.Ranks;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
+import upshot.core.plan.Subject;
 import upshot.core.plan.Support;
-import upshot.core.size.Extent;
+import upshot.core.plan.Viewpoint;
+import upshot.core.shot.RaisedCautions;
+import upshot.core.shot.Room;
+import upshot.core.size.CameraHeight;
 import upshot.core.size.Framing;
 import upshot.core.size.Size;
+import upshot.core.size.SizeClass;
+import upshot.core.size.SubjectKind;
 
-/** The shots that could fill a hole, the most wished for first: sizes, then bearings, then lenses. */
+/**
+ * The shots that could fill a hole, the best suited first: how well size, bearing, height and lens suit what the action is
+ * about, and how they fit to what the job has already.
+ */
 final class Candidates {
 
     /** Bearings tried for each class, on the side that shows left to right, the most telling first. */
-    private static final List<Double> WIDE_BEARINGS = List.of(60.0, 90.0, 120.0, 30.0, 150.0);
+    private static final List<Double> WIDE_BEARINGS = List.of(60.0, 90.0, 30.0, 120.0, 150.0);
 
     private static final List<Double> MID_BEARINGS = List.of(30.0, 60.0, 90.0, 120.0, 150.0);
-    private static final List<Double> DETAIL_BEARINGS = List.of(90.0, 60.0, 120.0, 30.0, 150.0);
-
+    private static final List<Double> DETAIL_BEARINGS = List.of(60.0, 30.0, 90.0, 120.0, 150.0);
     private static final List<Double> BETWEEN_BEARINGS = List.of(45.0, 75.0, 105.0, 135.0, 20.0, 160.0);
 
+    private static final double LATER_BEARING = 0.25;
+    private static final double OFF_LENS = 1.2;
+    private static final double FROM_THE_BACK = 3;
+    private static final double FRONT_LIT = 8;
+    private static final double CLOSE_TO_TRAFFIC = 2;
+    private static final double BEHIND_FROM_DEG = 135;
+
+    private static final double WALKING_MPS = 2;
+    private static final double FROM_AFAR_MM = 135;
+    private static final int LENSES = 2;
     private static final int UNCODED = 9999;
-    private static final double WAIST_SHARE = 0.6;
-    private static final double LOW_SHARE = 0.2;
-    private static final double EYE_SHARE = 0.9;
-    private static final double HIGH_SHARE = 1.08;
-    private static final double RAISED_DEG = 25;
-    private static final double STEEP_DEG = 45;
-    private static final double STEEPEST_DEG = 70;
     private static final double EITHER_SIDE_S = 2;
-    private static final double LOOKING_DOWN_DEG = 35;
     private static final double USUAL_APERTURE = 2.8;
-    private static final double LOWEST_M = 0.1;
+    private static final double ON_A_PLATE_M = 0.35;
+    private static final double LOWEST_M = 0.05;
     private static final double HIGHEST_M = 3;
 
     private final Plan plan;
@@ -67,12 +79,29 @@ final class Candidates {
         this.id = id;
     }
 
+    /**
+     * A shot.
+     *
+     * @param cost how badly it suits, 0 for the usual
+     */
+    private record Suited(Shot shot, double cost) {
+
+        Suited with(Shot changed, double more) {
+            return new Suited(changed, cost + more);
+        }
+    }
+
+    /** The best suited first; the same plan gives the same order. */
     Stream<Shot> all() {
-        List<Shot> blanks = sized().map(this::viewed).toList();
-        return blanks.stream()
-                .flatMap(blank -> bearings(blank).map(bearing -> blank.withBearingDeg(bearing)))
-                .flatMap(this::lenses)
-                .map(this::atItsHeight);
+        Spread spread = new Spread(plan, action);
+        List<Suited> all = new ArrayList<>();
+        for (Suited sized : sized()) {
+            bearings(sized)
+                    .flatMap(this::lensed)
+                    .flatMap(this::raised)
+                    .forEach(one -> all.add(one.with(one.shot(), spread.cost(one.shot()))));
+        }
+        return all.stream().sorted(Comparator.comparingDouble(Suited::cost)).map(Suited::shot);
     }
 
     private Shot viewed(Shot blank) {
@@ -91,14 +120,23 @@ final class Candidates {
             case COMING -> shot.withFrameUse(FrameUse.ENTERS);
             case GOING -> shot.withFrameUse(FrameUse.LEAVES);
             case FRAGMENT -> action.hasThing() ? shot : shot.withAim(Aim.HANDS);
-            case WAY_IN -> action.line() == Line.TRAVEL ? shot.withFrameUse(FrameUse.ENTERS) : shot;
+            case WAY_IN -> action.line() == Line.TRAVEL || !placeIsShown() ? shot.withFrameUse(FrameUse.ENTERS) : shot;
             case WAY_OUT -> action.line() == Line.TRAVEL ? shot.withFrameUse(FrameUse.LEAVES) : shot;
             case TELLING, MASTER, SIZE, VIEW, OTHER_SIZE, PERFORMER, FEATURE -> shot;
         };
     }
 
+    /** Where no picture is of the place alone, the first way in holds it empty for a second before somebody comes. */
+    private boolean placeIsShown() {
+        return plan.subjectOf(action).kind() != SubjectKind.PERSON
+                || plan.actions().stream().anyMatch(Action::feature)
+                || plan.shots().stream()
+                        .anyMatch(shot -> shot.frameUse() == FrameUse.ENTERS
+                                && shot.size().fullOrWider());
+    }
+
     /** The sizes of a class, the usual one first; a code is given only to what is proposed. */
-    private Stream<Shot> sized() {
+    private List<Suited> sized() {
         Shot shot = Shot.draft(
                         id,
                         action.id(),
@@ -109,13 +147,17 @@ final class Candidates {
                 .withSubjectId(hole.performerId().filter(who -> !who.equals(action.subjectId())))
                 .withSupport(inTheKit(Support.TRIPOD))
                 .withPlacement(behind());
-        return switch (hole.sizeClass()) {
-            case WIDE -> Stream.of(shot.withSize(Size.WIDE), shot.withSize(Size.FULL));
+        List<Shot> sizes = switch (hole.sizeClass()) {
+            case WIDE -> List.of(shot.withSize(Size.WIDE), shot.withSize(Size.FULL));
             case MID ->
                 Stream.of(Size.MEDIUM, Size.MEDIUM_FULL, Size.MEDIUM_CLOSE)
-                        .map(size -> shot.withSize(size).withSupport(inTheKit(Support.HAND_HELD)));
-            case DETAIL -> Stream.of(detail(shot), shot.withSize(Size.EXTREME_CLOSE_UP));
+                        .map(size -> shot.withSize(size).withSupport(inTheKit(Support.HAND_HELD)))
+                        .toList();
+            case DETAIL -> List.of(detail(shot), extreme(shot));
         };
+        List<Suited> suited = new ArrayList<>();
+        sizes.forEach(one -> suited.add(new Suited(viewed(one), 0.4 * suited.size())));
+        return suited;
     }
 
     /** With room ahead: on the side that somebody who moves or looks comes from. */
@@ -126,29 +168,64 @@ final class Candidates {
         return action.side() == Side.LEFT_TO_RIGHT ? Placement.LEFT_THIRD : Placement.RIGHT_THIRD;
     }
 
+    /** A detail is of what the action is about: hands on their thing, feet, a face; never the back of a head. */
     private Shot detail(Shot shot) {
-        if (hole.want() == Hole.Want.PERFORMER) {
-            return shot.withSize(Size.CLOSE_UP).withAim(Aim.FACE);
-        }
         boolean elsewhere =
                 action.focus() == Focus.FEET || action.focus() == Focus.WHEELS || action.focus() == Focus.FACE;
-        return action.hasThing() && !elsewhere
+        Subject seen = plan.subjectOf(action);
+        if (action.focus() == Focus.THING && !action.hasThing() && seen.kind() == SubjectKind.OBJECT) {
+            return shot.withInsertHeightM(Optional.of(Framing.insertHeightM(seen.heightM())))
+                    .withSize(Size.INSERT)
+                    .withAim(Aim.THING);
+        }
+        return action.hasThing() && !elsewhere && hole.want() != Hole.Want.PERFORMER
                 ? shot.withInsertHeightM(Optional.of(Framing.insertHeightM(action.thingHeightM())))
                         .withSize(Size.INSERT)
-                : shot.withSize(Size.CLOSE_UP);
+                : shot.withSize(Size.CLOSE_UP).withAim(closeAim());
     }
 
-    private Stream<Double> bearings(Shot shot) {
-        List<Double> preferred = switch (hole.sizeClass()) {
-            case WIDE -> WIDE_BEARINGS;
-            case MID -> MID_BEARINGS;
-            case DETAIL -> DETAIL_BEARINGS;
-        };
-        // A school that asks many views of one size needs more places to stand.
-        Stream<Double> between = hole.view() == View.ANY ? Stream.empty() : BETWEEN_BEARINGS.stream();
-        return Stream.concat(preferred.stream(), between)
-                .map(this::onKeptSide)
-                .sorted(Comparator.comparing(bearing -> frontLit(shot.withBearingDeg(bearing))));
+    private Shot extreme(Shot shot) {
+        return shot.withSize(Size.EXTREME_CLOSE_UP).withAim(closeAim());
+    }
+
+    /** A performer's face; of a person whose action is about the whole body, or of whom nobody has said, the hands. */
+    private Aim closeAim() {
+        if (hole.want() == Hole.Want.PERFORMER) {
+            return Aim.FACE;
+        }
+        Subject seen =
+                hole.performerId().map(who -> plan.get(RecordKind.SUBJECT, who)).orElse(plan.subjectOf(action));
+        boolean unsaid = action.focus() == Focus.UNSAID || action.focus() == Focus.BODY;
+        return unsaid && seen.kind() == SubjectKind.PERSON && !action.speech() && !action.feature()
+                ? Aim.HANDS
+                : Aim.UNSAID;
+    }
+
+    private Stream<Suited> bearings(Suited sized) {
+        List<Double> preferred = new ArrayList<>(
+                switch (hole.sizeClass()) {
+                    case WIDE -> WIDE_BEARINGS;
+                    case MID -> MID_BEARINGS;
+                    case DETAIL -> DETAIL_BEARINGS;
+                });
+        if (hole.view() != View.ANY) {
+            // A school that asks many views of one size needs more places to stand.
+            preferred.addAll(BETWEEN_BEARINGS);
+        }
+        return preferred.stream().map(bearing -> {
+            Shot turned = sized.shot().withBearingDeg(onKeptSide(bearing));
+            double later = LATER_BEARING * preferred.indexOf(bearing);
+            return sized.with(
+                    turned, later + (frontLit(turned) ? FRONT_LIT : 0) + (turnsAway(turned) ? FROM_THE_BACK : 0));
+        });
+    }
+
+    /** A face from behind tells nothing, and neither does a person at work whose hands the back hides. */
+    private boolean turnsAway(Shot shot) {
+        boolean behind = Math.abs(Degrees.wrap(shot.bearingDeg() + 180) - 180) >= BEHIND_FROM_DEG;
+        boolean told = action.focus() == Focus.FACE
+                || shot.size().sizeClass() == SizeClass.MID && action.focus() != Focus.FEET;
+        return behind && told && plan.subjectOf(shot).kind() == SubjectKind.PERSON;
     }
 
     private double onKeptSide(double bearing) {
@@ -156,63 +233,68 @@ final class Candidates {
     }
 
     /** The same shot through each lens of the kit, the one that suits the class first. */
-    private Stream<Shot> lenses(Shot shot) {
-        double wished = switch (shot.size().sizeClass()) {
-            case WIDE -> 24;
-            case MID -> 50;
-            case DETAIL -> 85;
-        };
-        return Glass.settings(plan)
-                .sorted((one, other) -> Double.compare(offWish(one, wished), offWish(other, wished)))
-                .map(setting -> shot.withFocalLengthMm(setting.focalLengthMm())
-                        .withApertureN(Math.max(USUAL_APERTURE, setting.lens().widestN())));
+    private Stream<Suited> lensed(Suited one) {
+        double wished = action.speedMps() > WALKING_MPS
+                ? FROM_AFAR_MM
+                : switch (one.shot().size().sizeClass()) {
+                    case WIDE -> 24;
+                    case MID -> 50;
+                    case DETAIL -> Stand.of(plan, one.shot()).aim().faceless() ? 50 : 85;
+                };
+        List<Glass.Setting> wishedFirst = Glass.settings(plan)
+                .sorted(Comparator.comparingDouble(setting -> Math.abs(Math.log(setting.focalLengthMm() / wished))))
+                .toList();
+        List<Glass.Setting> fitting = wishedFirst.stream()
+                .filter(setting -> fits(one.shot(), setting))
+                .limit(LENSES)
+                .toList();
+        return (fitting.isEmpty() ? wishedFirst : fitting)
+                .stream()
+                        .map(setting -> one.with(
+                                one.shot()
+                                        .withFocalLengthMm(setting.focalLengthMm())
+                                        .withApertureN(Math.max(
+                                                USUAL_APERTURE, setting.lens().widestN())),
+                                OFF_LENS * Math.abs(Math.log(setting.focalLengthMm() / wished))));
     }
 
-    private static double offWish(Glass.Setting setting, double wished) {
-        return Math.abs(Math.log(setting.focalLengthMm() / wished));
+    /** Whether there is room for it. */
+    private boolean fits(Shot shot, Glass.Setting setting) {
+        Shot through = shot.withFocalLengthMm(setting.focalLengthMm());
+        return Stand.of(plan, through).groundDistanceM() <= Room.onThatSideM(plan, through);
     }
 
-    /** Full figures from the waist, people's faces level with the eyes, things from above. */
-    private Shot atItsHeight(Shot shot) {
+    /** The same at each height that suits it, or at the one that is asked for. */
+    private Stream<Suited> raised(Suited one) {
+        return Heights.suiting(plan, one.shot(), hole.view()).map(height -> {
+            double up = Numbers.clamp(height.upM(), LOWEST_M, HIGHEST_M);
+            Shot raised = one.shot().withCameraHeightM(Math.round(up * 100) / 100.0);
+            boolean traffic = RaisedCautions.besideTraffic(plan, raised);
+            return one.with(overTheShoulder(held(raised)), height.cost() + (traffic ? CLOSE_TO_TRAFFIC : 0));
+        });
+    }
+
+    /** On the floor a plate holds it, and straight above a rig or a hand. */
+    private Shot held(Shot shot) {
+        if (shot.support() == Support.TURNTABLE || shot.support() == Support.OVERHEAD) {
+            return shot;
+        }
+        if (shot.cameraHeightM() < ON_A_PLATE_M) {
+            return shot.withSupport(inTheKit(Support.GROUND));
+        }
+        boolean above = Stand.of(plan, shot).elevationDeg() >= CameraHeight.OVERHEAD_FROM_DEG;
+        return above ? shot.withSupport(inTheKit(Support.OVERHEAD)) : shot;
+    }
+
+    /** From behind onto what the hands do. */
+    private Shot overTheShoulder(Shot shot) {
         Stand stand = Stand.of(plan, shot);
-        Extent extent = stand.extent();
-        boolean ofThing = stand.aim().faceless() || !extent.person();
-        double height;
-        if (!ofItsSize(hole.view())) {
-            height = height(stand, hole.view());
-        } else if (shot.size().fullOrWider()) {
-            height = extent.person() ? extent.baseM() + WAIST_SHARE * (extent.topM() - extent.baseM()) : 1.5;
-        } else if (ofThing) {
-            height = stand.framing().aimM() + stand.distanceM() * Degrees.sin(LOOKING_DOWN_DEG);
-        } else {
-            height = extent.eyeLineM();
-        }
-        double onASupport = Numbers.clamp(height, LOWEST_M, HIGHEST_M);
-        return shot.withCameraHeightM(Math.round(onASupport * 100) / 100.0);
-    }
-
-    /** Views that ask nothing of the height leave it to the size. */
-    private static boolean ofItsSize(View view) {
-        return view == View.ANY || view == View.MASTER || view == View.FRAGMENT;
-    }
-
-    private static double height(Stand stand, View view) {
-        double top = stand.extent().topM();
-        double aim = stand.framing().aimM();
-        if (stand.aim().faceless() && view == View.EYE) {
-            return aim;
-        }
-        if (stand.aim().faceless() && view == View.HIGH) {
-            return aim + stand.distanceM() * Degrees.sin(RAISED_DEG);
-        }
-        return switch (view) {
-            case LOW -> LOW_SHARE * top;
-            case EYE -> EYE_SHARE * top;
-            case HIGH -> HIGH_SHARE * top;
-            case FORTY_FIVE -> aim + stand.distanceM() * Degrees.sin(STEEP_DEG);
-            case OVERHEAD -> aim + stand.distanceM() * Degrees.sin(STEEPEST_DEG);
-            case LEVEL, TURNING, ANY, MASTER, FRAGMENT -> aim;
-        };
+        boolean behind = Spread.Round.of(shot) == Spread.Round.BEHIND;
+        boolean over = behind
+                && stand.aim().faceless()
+                && stand.extent().person()
+                && shot.cameraHeightM() >= stand.extent().eyeLineM();
+        return over ? shot.withViewpoint(Viewpoint.OVER_SHOULDER) : shot;
     }
 
     /** Outdoors the sun should stand behind what is shown or beside it. */

@@ -13,6 +13,7 @@ import upshot.core.ground.Likeness;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
+import upshot.core.plan.Consent;
 import upshot.core.plan.Meant;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
@@ -22,7 +23,9 @@ import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Support;
+import upshot.core.shot.ReadyChecks;
 import upshot.core.shot.ShotRule;
+import upshot.core.size.Size;
 import upshot.core.size.SizeClass;
 
 /**
@@ -71,66 +74,87 @@ public final class Fill {
 
     /** The same with their reasons, and the holes for which nothing can be made. */
     public Outcome outcome(Plan plan, Predicate<Hole> wanted) {
-        List<Proposed> added = new ArrayList<>();
+        Growing growing = new Growing(plan);
         OpenHoles open = new OpenHoles(plan, wanted);
-        Plan grown = plan;
-        for (Optional<Hole> next = open.next(); next.isPresent() && added.size() < MOST; next = open.next()) {
+        for (Optional<Hole> next = open.next(); next.isPresent() && growing.added.size() < MOST; next = open.next()) {
             Hole hole = next.get();
-            Plan before = grown;
-            Optional<Shot> shot = suiting(grown, hole).filter(one -> closes(before, hole, one));
-            if (shot.isPresent()) {
-                Action action = grown.get(RecordKind.ACTION, hole.actionId());
-                Shot coded = coded(action, shot.get());
-                grown = grown.apply(new Change.Add(coded));
-                added.add(new Proposed(hole, coded, FillReason.of(grown, coded)));
-                open.filled(grown, action);
+            Plan before = growing.plan;
+            if (Obstacle.happensOnce(before, hole)) {
+                open.refuse(new Refused(hole, Obstacle.once(before, hole)));
+            } else if (growing.add(hole, suiting(before, hole, one -> closes(before, hole, one)))) {
+                open.filled(growing.plan, growing.plan.get(RecordKind.ACTION, hole.actionId()));
             } else {
-                open.refuse(new Refused(hole, Obstacle.to(grown, hole, ids.get())));
+                open.refuse(new Refused(hole, Obstacle.to(before, hole, ids.get())));
             }
         }
-        return new Outcome(added, open.refused());
+        for (Hole more : Further.of(growing.plan)) {
+            if (wanted.test(more) && Further.hasRoom(growing.plan)) {
+                growing.add(more, suiting(growing.plan, more, one -> true));
+            }
+        }
+        return new Outcome(growing.added, open.refused());
+    }
+
+    /** A plan into which shots come one by one. */
+    private final class Growing {
+
+        private final List<Proposed> added = new ArrayList<>();
+        private Plan plan;
+
+        Growing(Plan plan) {
+            this.plan = plan;
+        }
+
+        boolean add(Hole hole, Optional<Shot> found) {
+            found.ifPresent(shot -> {
+                Shot coded = coded(plan.get(RecordKind.ACTION, hole.actionId()), shot);
+                Plan before = plan;
+                plan = plan.apply(new Change.Add(coded));
+                added.add(new Proposed(hole, coded, FillReason.of(before, plan, coded)));
+            });
+            return found.isPresent();
+        }
     }
 
     /** One picture more of each action that is covered and has no bonus yet, from where nobody expects it. */
     public Outcome extras(Plan plan) {
-        List<Proposed> extras = new ArrayList<>();
-        Plan grown = plan;
+        Growing growing = new Growing(plan);
         for (Action action : plan.actions()) {
             boolean covered = Coverage.holes(plan, action).isEmpty()
                     && plan.shotsOf(action).stream().noneMatch(shot -> shot.priority() == Priority.BONUS);
             for (View view : covered && !action.feature() ? List.of(View.LOW, View.HIGH) : List.<View>of()) {
                 Hole hole = Hole.seen(Hole.Want.VIEW, action.id(), SizeClass.MID, view, "");
-                Optional<Shot> shot = suiting(grown, hole).map(one -> one.withPriority(Priority.BONUS));
-                if (shot.isPresent()) {
-                    Shot coded = coded(action, shot.get());
-                    grown = grown.apply(new Change.Add(coded));
-                    extras.add(new Proposed(hole, coded, FillReason.of(grown, coded)));
+                Optional<Shot> shot =
+                        suiting(growing.plan, hole, one -> true).map(one -> one.withPriority(Priority.BONUS));
+                if (growing.add(hole, shot)) {
                     break;
                 }
             }
         }
-        return new Outcome(extras, List.of());
+        return new Outcome(growing.added, List.of());
     }
 
     private Shot coded(Action action, Shot shot) {
         return shot.withCode(codes.next(action.codePrefix()));
     }
 
-    private Optional<Shot> suiting(Plan plan, Hole hole) {
+    private Optional<Shot> suiting(Plan plan, Hole hole, Predicate<Shot> closing) {
         return unbroken(
                         plan,
                         new Candidates(plan, hole, ids.get())
                                 .all()
                                 .filter(shot -> suits(plan, hole, shot))
                                 .limit(LOOKED_AT)
-                                .map(shot -> following(plan, shot)))
+                                .map(shot -> following(plan, shot))
+                                .filter(closing))
                 .map(shot -> entering(plan, hole, shot))
                 .map(shot -> shot.withMeant(meant(hole)))
+                .map(shot -> shot.withPriority(hole.want().must() ? Priority.MUST : Priority.SHOULD))
                 .map(shot -> withForeground(plan, hole, shot))
                 .map(shot -> FillRate.chosen(plan, shot, faster -> suits(plan, hole, faster)));
     }
 
-    /** The first that nothing breaks, else the first. */
+    /** The first that nothing breaks, else the first; what is through the frame before it is seen is none. */
     private static Optional<Shot> unbroken(Plan plan, Stream<Shot> suiting) {
         Shot first = null;
         for (Iterator<Shot> shots = suiting.iterator(); shots.hasNext(); ) {
@@ -138,7 +162,7 @@ public final class Fill {
             if (!breaks(plan, shot)) {
                 return Optional.of(shot);
             }
-            first = first == null ? shot : first;
+            first = first == null && !gone(plan, shot) ? shot : first;
         }
         return Optional.ofNullable(first);
     }
@@ -156,7 +180,15 @@ public final class Fill {
         return Candidates.carries(plan, shot.support())
                 && ShotRule.canStand(plan, shot)
                 && hole.view().shows(plan, shot)
+                && mayBeSeen(plan, shot)
                 && distinct(plan, shot);
+    }
+
+    /** Who has refused consent is not shown so that one would know them. */
+    private static boolean mayBeSeen(Plan plan, Shot shot) {
+        return plan.subjectOf(shot).consent() != Consent.REFUSED
+                || shot.size().compareTo(Size.WIDE) <= 0
+                || !ReadyChecks.showsAFace(plan, shot);
     }
 
     static boolean distinct(Plan plan, Shot shot) {
@@ -168,12 +200,15 @@ public final class Fill {
         return ShotRule.judgeAll(plan, shot).stream().anyMatch(finding -> finding.status() == Status.BREAK);
     }
 
-    /** Somebody who is through a still frame before the use is over is followed. */
-    private static Shot following(Plan plan, Shot shot) {
-        boolean gone = ShotRule.judgeAll(plan, shot).stream()
+    static boolean gone(Plan plan, Shot shot) {
+        return ShotRule.judgeAll(plan, shot).stream()
                 .anyMatch(finding ->
                         finding.ruleId().equals(ShotRule.QUICK_CROSSING) && finding.status() == Status.BREAK);
-        if (!gone) {
+    }
+
+    /** Somebody who is through a still frame before the use is over is followed. */
+    private static Shot following(Plan plan, Shot shot) {
+        if (!gone(plan, shot)) {
             return shot;
         }
         Shot pursuing = shot.withReason(MoveReason.FOLLOWS);
@@ -218,13 +253,27 @@ public final class Fill {
                         .withMoveM(ENTRY_MOVE_M)
                         .withReason(MoveReason.REVEALS));
         Stream<Shot> turned = Stream.of(Move.PAN, Move.TILT)
-                .map(move -> shot.withMove(move).withTurnDeg(ENTRY_TURN_DEG).withReason(MoveReason.REVEALS));
+                .map(move -> steadied(plan, shot)
+                        .withMove(move)
+                        .withTurnDeg(ENTRY_TURN_DEG)
+                        .withReason(MoveReason.REVEALS));
         return Stream.concat(carried, turned);
+    }
+
+    /** What only turns does so on legs, where they reach. */
+    private static Shot steadied(Plan plan, Shot shot) {
+        Shot onLegs = shot.withSupport(Support.TRIPOD);
+        return Candidates.carries(plan, Support.TRIPOD) && ShotRule.canStand(plan, onLegs) ? onLegs : shot;
     }
 
     /** Whether one hole of its kind less is open with a shot. */
     private static boolean closes(Plan plan, Hole hole, Shot shot) {
-        return OpenHoles.closes(plan, plan.apply(new Change.Add(shot.withMeant(meant(hole)))), hole);
+        return switch (hole.want()) {
+            case SIZE, FEATURE -> true;
+            case TELLING -> TellingPicture.is(plan, shot);
+            case MASTER, WAY_IN, WAY_OUT, VIEW, OTHER_SIZE, PERFORMER, FRAGMENT, COMING, GOING ->
+                OpenHoles.closes(plan, plan.apply(new Change.Add(shot.withMeant(meant(hole)))), hole);
+        };
     }
 
     private static Shot withForeground(Plan plan, Hole hole, Shot shot) {

@@ -12,9 +12,9 @@ import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Viewpoint;
 import upshot.core.shot.Room;
 import upshot.core.shot.ShotRule;
-import upshot.core.size.CameraHeight;
 
 /** Says why a proposed shot is as it is: its side, its lens and room, its height, and what is still wrong with it. */
 final class FillReason {
@@ -22,9 +22,10 @@ final class FillReason {
     private FillReason() {}
 
     /**
+     * @param before without the shot
      * @param plan with the shot in it
      */
-    static String of(Plan plan, Shot shot) {
+    static String of(Plan before, Plan plan, Shot shot) {
         Action action = plan.actionOf(shot);
         Stand stand = Stand.of(plan, shot);
         List<String> reasons = new ArrayList<>();
@@ -36,7 +37,11 @@ final class FillReason {
                         Wording.number(shot.focalLengthMm(), 0),
                         Wording.metres(stand.groundDistanceM()),
                         Wording.metres(Room.onThatSideM(plan, shot))));
-        reasons.add("the camera is %s".formatted(heightSaid(stand.height(shot))));
+        reasons.add("the camera is %s%s"
+                .formatted(HeightWords.said(stand.height(shot)), new Spread(before, action).adds(shot)));
+        if (shot.viewpoint() == Viewpoint.OVER_SHOULDER) {
+            reasons.add("over the shoulder onto what the hands do");
+        }
         SunOnView.of(plan, shot)
                 .filter(sun -> sun.from() == SunOnView.From.BEHIND || sun.from() == SunOnView.From.SIDE)
                 .ifPresent(sun ->
@@ -64,18 +69,5 @@ final class FillReason {
             reasons.add("still to mend: %s".formatted(String.join(" ", wrong).replaceFirst("\\.$", "")));
         }
         return String.join("; ", reasons) + ".";
-    }
-
-    private static String heightSaid(CameraHeight height) {
-        return switch (height) {
-            case LOW -> "low";
-            case WAIST -> "at the waist";
-            case EYE -> "at the eyes";
-            case HIGH -> "high";
-            case LEVEL -> "level with it";
-            case RAISED -> "a little above it";
-            case FROM_45 -> "from 45°";
-            case OVERHEAD -> "overhead";
-        };
     }
 }

@@ -5,6 +5,7 @@ import java.util.UUID;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
+import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
@@ -16,6 +17,22 @@ import upshot.core.shot.ShotRule;
 final class Obstacle {
 
     private Obstacle() {}
+
+    /** Whether as many pictures are planned of what happens once as there are cameras and reframes. */
+    static boolean happensOnce(Plan plan, Hole hole) {
+        Action action = plan.get(RecordKind.ACTION, hole.actionId());
+        return action.once()
+                && !action.stagedAgain()
+                && !action.feature()
+                && plan.shotsOf(action).size() >= new Shown(plan, shot -> true).owed(action);
+    }
+
+    static String once(Plan plan, Hole hole) {
+        int pictures =
+                plan.shotsOf(plan.get(RecordKind.ACTION, hole.actionId())).size();
+        return "It happens once and has %s, as many as the cameras can take. Can it be done again for the camera, or filmed in one run with another size in it?"
+                .formatted(Wording.count(pictures, "picture"));
+    }
 
     static String to(Plan plan, Hole hole, UUID id) {
         List<Shot> all = new Candidates(plan, hole, id).all().toList();
@@ -33,6 +50,11 @@ final class Obstacle {
         }
         if (standing.isEmpty()) {
             return room(plan, hole, viewed);
+        }
+        if (standing.stream().filter(shot -> Fill.distinct(plan, shot)).allMatch(shot -> Fill.gone(plan, shot))
+                && standing.stream().anyMatch(shot -> Fill.distinct(plan, shot))) {
+            return "It is through the frame before it is seen, from wherever the room allows: a longer lens from farther off"
+                    + " to pan with it, or a gimbal to go along, would help.";
         }
         return standing.stream().anyMatch(shot -> Fill.distinct(plan, shot))
                 ? "Whatever can be shot from there would be no other %s.".formatted(hole.label())

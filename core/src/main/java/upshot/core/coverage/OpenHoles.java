@@ -1,6 +1,7 @@
 package upshot.core.coverage;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -31,7 +32,14 @@ final class OpenHoles {
     /** The first that counts. */
     Optional<Hole> next() {
         boolean room = Coverage.hasRoom(plan);
-        return open.stream().filter(hole -> room || hole.want().alwaysCounts()).findFirst();
+        return open.stream()
+                .filter(hole -> room || hole.want().alwaysCounts() || hole.want() == Hole.Want.FEATURE)
+                .min(Comparator.comparingInt(OpenHoles::grade));
+    }
+
+    /** What the story cannot do without, then what makes the place, then the rest; each in story order. */
+    private static int grade(Hole hole) {
+        return hole.want().must() ? 0 : hole.want() == Hole.Want.FEATURE ? 1 : 2;
     }
 
     /** A shot of an action came in. */

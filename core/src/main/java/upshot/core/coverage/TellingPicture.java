@@ -18,6 +18,8 @@ import upshot.core.size.SubjectKind;
  */
 final class TellingPicture {
 
+    private static final double WALKING_MPS = 2;
+
     private TellingPicture() {}
 
     static boolean is(Around plan, Shot shot) {
@@ -60,7 +62,9 @@ final class TellingPicture {
     /** The class of picture that tells an action most simply. */
     static SizeClass sizeClass(Action action) {
         return switch (action.focus()) {
-            case HANDS, THING, FEET, WHEELS -> SizeClass.DETAIL;
+            case HANDS, THING -> SizeClass.DETAIL;
+            // A detail of what is quicker than a walk is gone before it is seen.
+            case FEET, WHEELS -> action.speedMps() > WALKING_MPS ? SizeClass.WIDE : SizeClass.DETAIL;
             case FACE, UNSAID -> SizeClass.MID;
             case BODY, PLACE -> SizeClass.WIDE;
         };

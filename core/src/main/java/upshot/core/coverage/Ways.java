@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import upshot.core.house.CoverageSchool;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
@@ -100,13 +101,24 @@ final class Ways {
         return holes;
     }
 
-    /** The opening's first action, or the ending's last; the story's own where no beat is marked so. */
+    /**
+     * The opening's first action, or the ending's last; the story's own where no beat is marked so. What happens once has
+     * no time for it, so that something else begins or ends the film where there is anything.
+     */
     private Optional<Action> first(StoryBeat.Role role, boolean first) {
         List<Action> marked = plan.beats().stream()
                 .filter(beat -> beat.role() == role)
                 .flatMap(beat -> plan.actionsOf(beat).stream())
                 .toList();
-        List<Action> all = marked.isEmpty() ? plan.actions() : marked;
-        return all.isEmpty() ? Optional.empty() : Optional.of(all.get(first ? 0 : all.size() - 1));
+        return Stream.of(repeating(marked), repeating(plan.actions()), marked, plan.actions())
+                .filter(actions -> !actions.isEmpty())
+                .findFirst()
+                .map(actions -> actions.get(first ? 0 : actions.size() - 1));
+    }
+
+    private static List<Action> repeating(List<Action> actions) {
+        return actions.stream()
+                .filter(action -> !action.once() || action.stagedAgain())
+                .toList();
     }
 }

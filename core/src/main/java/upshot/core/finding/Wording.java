@@ -2,11 +2,24 @@ package upshot.core.finding;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
+import upshot.core.measure.Degrees;
 
 /** Figures inside sentences: rounded for reading, with trailing zeros gone. */
 public final class Wording {
 
     private Wording() {}
+
+    private static final double EIGHTH_DEG = 45;
+    private static final List<String> PLACES = List.of(
+            "the front",
+            "the front right",
+            "the right",
+            "the back right",
+            "behind",
+            "the back left",
+            "the left",
+            "the front left");
 
     public static String number(double value, int decimals) {
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
@@ -50,6 +63,21 @@ public final class Wording {
     /** With a capital letter in front. */
     public static String capital(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /**
+     * Where round a subject something stands, as it is said on set: the subject's own left and right in eighths, with the
+     * angle. "the front right, 45°".
+     *
+     * @param bearingDeg clockwise from above, 0° in front of the subject
+     */
+    public static String place(double bearingDeg) {
+        return "%s, %s".formatted(side(bearingDeg), degrees(bearingDeg));
+    }
+
+    /** "the front right". */
+    public static String side(double bearingDeg) {
+        return PLACES.get((int) Math.round(Degrees.wrap(bearingDeg) / EIGHTH_DEG) % PLACES.size());
     }
 
     public static String degrees(double degrees) {

@@ -147,37 +147,53 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         Action action = taken.action;
         Subject subject = taken.subject;
         Pinhole camera = taken.goingAlong();
-        List<Shape> shapes = new ArrayList<>();
         Point3 foot = new Point3(0, 0, action.baseHeightM());
         if (subject.kind() == SubjectKind.PERSON) {
-            if (action.posture() == Posture.SEATED) {
-                shapes.addAll(stool(camera, foot, subject.heightM()));
-            }
-            List<Shape> figure = new Figure(
-                            subject.heightM(),
-                            action.baseHeightM(),
-                            action.posture(),
-                            grip(action, taken.thing),
-                            taken.moment.stride())
-                    .draw(camera);
-            shapes.addAll(figure);
-            if (action.posture() == Posture.RIDING) {
-                // From behind the rider hides most of the bicycle, from in front and beside it hides the legs.
-                List<Shape> cycle = Cycle.bicycle(camera, foot);
-                boolean behind = camera.depthM(foot.plus(new Point3(0, 1, 0))) > camera.depthM(foot) + 0.5;
-                shapes.addAll(behind ? 0 : shapes.size(), cycle);
-            }
-        } else {
-            shapes.addAll(
-                    Things.draw(camera, subject.form(), foot, subject.widthM(), subject.lengthM(), subject.heightM()));
+            return person(taken, camera, foot);
         }
+        List<Shape> shapes = new ArrayList<>(
+                Things.draw(camera, subject.form(), foot, subject.widthM(), subject.lengthM(), subject.heightM()));
+        held(taken, camera, foot, shapes);
+        return shapes;
+    }
+
+    private static List<Shape> person(Taken taken, Pinhole camera, Point3 foot) {
+        Action action = taken.action;
+        Subject subject = taken.subject;
+        List<Shape> shapes = new ArrayList<>();
+        if (action.posture() == Posture.SEATED) {
+            shapes.addAll(stool(camera, foot, subject.heightM()));
+        }
+        Optional<Workplace> work = Workplace.of(action, subject);
+        Figure figure = new Figure(
+                subject.heightM(),
+                action.baseHeightM(),
+                action.posture(),
+                grip(action, taken.thing).or(() -> work.map(Workplace::grip)),
+                taken.moment.stride());
+        shapes.addAll(figure.draw(camera));
+        if (action.posture() == Posture.RIDING) {
+            // From behind the rider hides most of the bicycle, from in front and beside it hides the legs.
+            List<Shape> cycle = Cycle.bicycle(camera, foot);
+            boolean behind = camera.depthM(foot.plus(new Point3(0, 1, 0))) > camera.depthM(foot) + 0.5;
+            shapes.addAll(behind ? 0 : shapes.size(), cycle);
+        }
+        // Seen from behind, the body is before its work; otherwise the bench hides the body, and the hands lie on it.
+        boolean beyond = work.filter(bench -> bench.isBeyond(camera, foot)).isPresent();
+        work.filter(bench -> !beyond).ifPresent(bench -> shapes.addAll(bench.draw(camera, taken.thing.isEmpty())));
+        held(taken, camera, foot, shapes);
+        work.ifPresent(bench -> shapes.addAll(
+                beyond ? 0 : shapes.size(), beyond ? bench.draw(camera, taken.thing.isEmpty()) : figure.hands(camera)));
+        return shapes;
+    }
+
+    private static void held(Taken taken, Pinhole camera, Point3 foot, List<Shape> shapes) {
         taken.thing.ifPresent(at -> {
-            double height = action.thingHeightM();
-            List<Shape> drawn = Things.draw(camera, action.thingForm(), at, height * 1.1, height * 1.1, height);
+            double height = taken.action.thingHeightM();
+            List<Shape> drawn = Things.draw(camera, taken.action.thingForm(), at, height * 1.1, height * 1.1, height);
             // Seen from behind, the body hides the thing in its hands.
             shapes.addAll(camera.depthM(at) > camera.depthM(foot) + 0.05 ? 0 : shapes.size(), drawn);
         });
-        return shapes;
     }
 
     /** Nobody sits on air: a block as high as the seat of the figure. */

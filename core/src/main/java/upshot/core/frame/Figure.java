@@ -18,6 +18,7 @@ final class Figure {
     private static final double HIP_HALF = 0.062;
     private static final double HEAD_RADIUS = 0.068;
     private static final double ARM_REACH = 0.40;
+    private static final double UPPER_ARM = 0.062;
     private static final double RIDING_LEAN = 0.03;
 
     private final double height;
@@ -61,6 +62,15 @@ final class Figure {
                 .sorted(Comparator.comparingDouble((Limb limb) -> -camera.depthM(limb.middle())))
                 .forEach(limb -> shapes.add(limb.draw(camera, limb.role)));
         return shapes;
+    }
+
+    /** Lower arms and hands alone, to lie on what they work on. */
+    List<Shape> hands(Pinhole camera) {
+        return arms().stream()
+                .filter(limb -> limb.role == Shape.Role.SKIN || limb.width < UPPER_ARM)
+                .filter(limb -> camera.sees(limb.from) && camera.sees(limb.to))
+                .map(limb -> limb.draw(camera, limb.role))
+                .toList();
     }
 
     /** The middle of the head. */
@@ -144,7 +154,7 @@ final class Figure {
             Point3 hand = hand(side, shoulder);
             Point3 sag = new Point3(side * 0.05 * height, -0.02 * height, -0.05 * height);
             Point3 elbow = shoulder.towards(hand, 0.5).plus(sag);
-            arms.add(new Limb(Shape.Role.PERSON, shoulder, elbow, 0.062));
+            arms.add(new Limb(Shape.Role.PERSON, shoulder, elbow, UPPER_ARM));
             arms.add(new Limb(Shape.Role.PERSON, elbow, hand, 0.05));
             arms.add(new Limb(Shape.Role.SKIN, hand, hand.plus(new Point3(0, 0.012 * height, 0)), 0.052));
         }

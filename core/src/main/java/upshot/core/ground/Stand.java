@@ -90,8 +90,9 @@ public record Stand(
         Body body = plan.bodies().get(0);
         Mode mode = plan.modeFor(body, shot.captureRate())
                 .orElseGet(() -> plan.modesOf(body).get(0));
+        Mode held = mode.heldBy(body);
         double squeeze = Glass.of(plan, shot).map(Lens::squeeze).orElse(1.0);
-        return Sensor.cropped(mode.sensorWidthMm(), mode.sensorHeightMm(), squeeze, aspect)
+        return Sensor.cropped(held.sensorWidthMm(), held.sensorHeightMm(), squeeze, aspect)
                 .punchedIn(shot.punchIn());
     }
 

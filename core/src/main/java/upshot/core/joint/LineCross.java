@@ -103,7 +103,7 @@ final class LineCross implements LooksBack {
                                 .formatted(earlier.shot().code(), into.shot().code()),
                 Mends.later(() -> List.of(
                         new Mend(
-                                "Shoot %s from bearing %s".formatted(into.shot().code(), Wording.degrees(bearing)),
+                                "Shoot %s from %s".formatted(into.shot().code(), Wording.place(bearing)),
                                 Change.edit(into.shot(), one -> one.withBearingDeg(bearing))),
                         new Mend("Mark as a return", Change.edit(into.use(), one -> one.withEntry(Entry.RETURN))))));
     }

@@ -134,7 +134,7 @@ final class TooAlike implements MeetingRule {
         if (!meeting.out().shot().equals(turned)) {
             OtherBearing.smallest(meeting, turned, candidate -> clear(meeting, candidate))
                     .ifPresent(bearing -> mends.add(new Mend(
-                            "Shoot %s from bearing %s".formatted(turned.code(), Wording.degrees(bearing)),
+                            "Shoot %s from %s".formatted(turned.code(), Wording.place(bearing)),
                             Change.edit(turned, one -> one.withBearingDeg(bearing)))));
             otherSize(meeting, turned)
                     .ifPresent(size -> mends.add(new Mend(

@@ -141,7 +141,7 @@ final class TravelFlip implements LooksBack {
     private static Mend mirrored(Shot shot) {
         double bearing = Degrees.wrap(-shot.bearingDeg());
         return new Mend(
-                "Shoot %s from bearing %s".formatted(shot.code(), Wording.degrees(bearing)),
+                "Shoot %s from %s".formatted(shot.code(), Wording.place(bearing)),
                 Change.edit(shot, one -> one.withBearingDeg(bearing)));
     }
 }

@@ -152,7 +152,7 @@ final class AsNumbers {
                 setup.onceOnly(),
                 gear(setup, number),
                 setup.shootMin(),
-                0,
+                action.resetMin(),
                 action.fixedTime()
                         .map(time -> new DaySetup.Moment(shoot.crews().get(0).at(time), fromTheMomentMin(setup))),
                 shoot.turnOf(setup).map(this::turn),
@@ -189,7 +189,7 @@ final class AsNumbers {
         Setup.CameraPlace stand = setup.stand();
         return new Gear(
                 action * OF_ONE_ACTION + setup.standOfAction(),
-                spots.get(setup.spot().id()),
+                spots.get(setup.stand().spotId()),
                 setup.support().ordinal(),
                 setup.support() == Support.GIMBAL,
                 lenses.get(setup.lens()),
@@ -258,7 +258,7 @@ final class AsNumbers {
                 plan.threshold(Threshold.RATE),
                 plan.threshold(Threshold.LAMPS_PLACED),
                 plan.threshold(Threshold.LAMPS_SWITCHED),
-                0);
+                plan.threshold(Threshold.ANOTHER_ACTION));
     }
 
     private double walkMin(UUID from, UUID to) {

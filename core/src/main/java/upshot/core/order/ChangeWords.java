@@ -1,6 +1,7 @@
 package upshot.core.order;
 
 import java.util.List;
+import upshot.core.plan.RecordKind;
 import upshot.day.Changes;
 
 /** What has to be done between two setups, in words. */
@@ -23,9 +24,13 @@ final class ChangeWords {
                 .toList();
     }
 
+    private String from(Setup before) {
+        return shoot.plan().get(RecordKind.SPOT, before.stand().spotId()).name();
+    }
+
     private String label(Changes.Work work, int before, int next) {
         return switch (work) {
-            case WALK -> "Walk from " + shoot.setups().get(before).spot().name();
+            case WALK -> "Walk from " + from(shoot.setups().get(before));
             case RIG -> "Rig the " + shoot.setups().get(next).support().label();
             case NEW_STAND -> "New stand";
             case LENS -> "Change the lens";

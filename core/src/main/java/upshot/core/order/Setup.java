@@ -36,12 +36,14 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
     /**
      * Where and with what the camera stands.
      *
+     * @param spotId where it stands: the action's spot, or another that it looks in or out from
      * @param lens the lens of the kit that reaches the focal length, or the length where none does
      * @param lampsOff whether the lamps of the spot are
      * @param own where lamps of one's own stand, in degrees: key, fill and back
      */
     public record CameraPlace(
             UUID actionId,
+            UUID spotId,
             double bearingDeg,
             double heightM,
             String lens,
@@ -50,9 +52,10 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
             boolean lampsOff,
             List<Optional<Double>> own) {
 
-        static CameraPlace of(Givens plan, Shot shot) {
+        static CameraPlace of(Givens plan, Action action, Shot shot) {
             return new CameraPlace(
                     shot.actionId(),
+                    shot.cameraSpotId().orElse(action.spotId()),
                     shot.bearingDeg(),
                     shot.cameraHeightM(),
                     lens(plan, shot),
@@ -91,7 +94,8 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
         Map<Shared, List<Shot>> byStand = new LinkedHashMap<>();
         plan.shotsOf(action)
                 .forEach(shot -> byStand.computeIfAbsent(
-                                new Shared(CameraPlace.of(plan, shot), shot.priority()), none -> new ArrayList<>())
+                                new Shared(CameraPlace.of(plan, action, shot), shot.priority()),
+                                none -> new ArrayList<>())
                         .add(shot));
         List<CameraPlace> stands =
                 byStand.keySet().stream().map(Shared::stand).distinct().toList();

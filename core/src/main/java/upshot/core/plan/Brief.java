@@ -147,6 +147,10 @@ public record Brief(
         return zone.isEmpty() ? ZoneOffset.UTC : ZoneId.of(zone);
     }
 
+    public Brief withCallTime(LocalTime callTime) {
+        return RecordKind.BRIEF.with(this, "callTime", callTime);
+    }
+
     public Brief withWrapTime(LocalTime wrapTime) {
         return RecordKind.BRIEF.with(this, "wrapTime", wrapTime);
     }

@@ -48,6 +48,24 @@ public record Mode(
         return rates.rates().contains(rate);
     }
 
+    /** The picture as a body records it that is held upright, or as it is. */
+    public Mode heldBy(Body body) {
+        return body.portrait()
+                ? new Mode(
+                        id,
+                        bodyId,
+                        name,
+                        rank,
+                        heightPx,
+                        widthPx,
+                        rates,
+                        sensorHeightMm,
+                        sensorWidthMm,
+                        bitRateMbps,
+                        bitRateScales)
+                : this;
+    }
+
     @Override
     public String label() {
         return name;

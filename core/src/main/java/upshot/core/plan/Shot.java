@@ -206,8 +206,16 @@ public record Shot(
         return with(take.withTakes(takes));
     }
 
+    public Shot withCleanPlate(boolean cleanPlate) {
+        return with(take.withCleanPlate(cleanPlate));
+    }
+
     public Shot withMeant(Meant meant) {
         return with(take.withMeant(meant));
+    }
+
+    public Shot withViewpoint(Viewpoint viewpoint) {
+        return with("viewpoint", viewpoint);
     }
 
     public Shot withPlacement(Placement placement) {

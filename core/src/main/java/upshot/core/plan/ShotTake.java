@@ -31,4 +31,8 @@ public record ShotTake(double holdS, int takes, Meant meant, boolean cleanPlate)
     ShotTake withMeant(Meant meant) {
         return new ShotTake(holdS, takes, meant, cleanPlate);
     }
+
+    ShotTake withCleanPlate(boolean cleanPlate) {
+        return new ShotTake(holdS, takes, meant, cleanPlate);
+    }
 }

@@ -78,7 +78,7 @@ final class InTheMirror implements ShotRule {
                                 Wording.degrees(limitDeg(plan, shot))),
                 OtherBearing.smallest(plan, shot, turned -> !shows(plan, turned)).stream()
                         .map(bearing -> new Mend(
-                                "Shoot from bearing %s".formatted(Wording.degrees(bearing)),
+                                "Shoot from %s".formatted(Wording.place(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList());
     }

@@ -46,14 +46,14 @@ final class InTheWay implements ShotRule {
                 List.of(shot.id()),
                 "Nobody stands there.",
                 new Measured(Stand.of(plan, shot).groundDistanceM(), 0, Quantity.METRES),
-                "%s back on bearing %s the camera stands in a part of %s that is closed to it."
+                "%s back, seen from %s, the camera stands in a part of %s that is closed to it."
                         .formatted(
                                 Wording.metres(Stand.of(plan, shot).groundDistanceM()),
-                                Wording.degrees(shot.bearingDeg()),
+                                Wording.place(shot.bearingDeg()),
                                 spot.name()),
                 OtherBearing.smallest(plan, shot, turned -> !standsInZone(plan, turned)).stream()
                         .map(bearing -> new Mend(
-                                "Shoot from bearing %s".formatted(Wording.degrees(bearing)),
+                                "Shoot from %s".formatted(Wording.place(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList()));
     }

@@ -74,7 +74,7 @@ final class LightInView implements ShotRule {
                 double bearing = Degrees.wrap(lamp.bearingDeg + way * turn);
                 if (mends.isEmpty() && offViewDeg(plan, shot, bearing) >= half) {
                     mends.add(new Mend(
-                            "Move the %s to bearing %s".formatted(lamp.name, Wording.degrees(bearing)),
+                            "Move the %s to %s".formatted(lamp.name, Wording.place(bearing)),
                             Change.set(shot, lamp.field, Optional.of(bearing))));
                 }
             }

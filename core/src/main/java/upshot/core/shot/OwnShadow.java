@@ -70,7 +70,7 @@ final class OwnShadow implements ShotRule {
                                 turned -> behind(plan, turned, reach).isEmpty())
                         .stream()
                         .map(bearing -> new Mend(
-                                "Shoot from bearing %s".formatted(Wording.degrees(bearing)),
+                                "Shoot from %s".formatted(Wording.place(bearing)),
                                 Change.edit(shot, one -> one.withBearingDeg(bearing))))
                         .toList());
     }

@@ -118,7 +118,7 @@ final class QuickCrossing implements ShotRule {
                         Change.edit(shot, one -> one.withSize(size)))));
         OtherBearing.smallest(plan, shot, candidate -> seen(plan, candidate))
                 .ifPresent(bearing -> mends.add(new Mend(
-                        "From bearing %s, more frontal".formatted(Wording.degrees(bearing)),
+                        "From %s, more frontal".formatted(Wording.place(bearing)),
                         Change.edit(shot, one -> one.withBearingDeg(bearing)))));
         plan.modesOf(plan.bodies().get(0)).stream()
                 .flatMap(mode -> mode.rates().rates().stream())

@@ -34,7 +34,7 @@ public final class RaisedCautions {
                 .and(plan.spotOf(action).hazards())
                 .and(shot.cautions())
                 .and(support(shot))
-                .and(besideTraffic(plan, shot))
+                .and(traffic(plan, shot))
                 .and(sun(plan, shot));
     }
 
@@ -47,16 +47,23 @@ public final class RaisedCautions {
         };
     }
 
-    /** Something on wheels, or quicker than a runner, passes close by; or the line itself speaks of a road. */
-    private static Cautions besideTraffic(Around plan, Shot shot) {
+    /** Something on wheels, or quicker than a runner, passes within 4 m of where the camera stands. */
+    public static boolean besideTraffic(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         double speed = Moving.speedMps(plan, shot);
         boolean wheels = action.focus() == Focus.WHEELS
                 || action.posture() == Posture.RIDING
                 || WHEELED.contains(plan.subjectOf(action).form());
         double beside = Stand.of(plan, shot).groundDistanceM() * Math.abs(Degrees.sin(shot.bearingDeg()));
-        boolean passes = (wheels && speed > 0 || speed > QUICK_MPS) && beside < CLOSE_M && shot.move() != Move.FOLLOW;
-        return passes || PASSING.matcher(action.name().toLowerCase(Locale.ROOT)).find()
+        return (wheels && speed > 0 || speed > QUICK_MPS) && beside < CLOSE_M && shot.move() != Move.FOLLOW;
+    }
+
+    /** What passes close by, or a line that speaks of it or of a road. */
+    private static Cautions traffic(Around plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        return besideTraffic(plan, shot)
+                        || PASSING.matcher(action.name().toLowerCase(Locale.ROOT))
+                                .find()
                 ? Cautions.of(Caution.VEHICLE)
                 : ROAD.matcher(action.name().toLowerCase(Locale.ROOT)).find()
                         ? Cautions.of(Caution.TRAFFIC)

@@ -5,6 +5,7 @@ import java.util.List;
 import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
+import upshot.core.plan.Body;
 import upshot.core.plan.Consent;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
@@ -29,10 +30,14 @@ public final class ReadyChecks {
         checks.add("Horizon, focus, exposure and white balance locked, none of them searching");
         checks.add("%s frames, shutter %s".formatted(shot.captureRate().label(), Exposing.shutter(plan, shot)));
         checks.add("Exposed to a healthy level, even for a dark look");
-        if (plan.brief().aspect().ratio() < 1) {
-            checks.add("Camera turned upright");
-        }
+        checks.addAll(held(plan));
         checks.addAll(AskedByTheCut.of(plan, shot));
+        if (FilmsAlone.inFrontOfIt(plan, shot)) {
+            checks.add("Focus on a mark where you will be, start it, walk in, look at the take afterwards");
+        }
+        if (shot.cleanPlate()) {
+            checks.add("Once more with nothing in it, the camera untouched (clean plate)");
+        }
         if (shot.lampsOff()) {
             checks.add("Lamps off");
         }
@@ -51,8 +56,25 @@ public final class ReadyChecks {
         return checks;
     }
 
+    /** How the first body is held and what it must not do by itself. */
+    private static List<String> held(Around plan) {
+        Body body = plan.bodies().get(0);
+        List<String> checks = new ArrayList<>();
+        if (plan.brief().aspect().ratio() < 1) {
+            checks.add(
+                    body.portrait()
+                            ? "Camera turned upright"
+                            : "Framed for the upright middle of the picture (%s)"
+                                    .formatted(plan.brief().aspect()));
+        }
+        if (body.variableRate()) {
+            checks.add("Rate locked on the %s, not varying".formatted(body.name()));
+        }
+        return checks;
+    }
+
     /** A person's face, and not hands, feet or a back. */
-    static boolean showsAFace(Around plan, Shot shot) {
+    public static boolean showsAFace(Around plan, Shot shot) {
         boolean fromBehind = shot.bearingDeg() > 180 - BACK_DEG && shot.bearingDeg() < 180 + BACK_DEG;
         return plan.subjectOf(shot).kind() == SubjectKind.PERSON
                 && !Stand.of(plan, shot).aim().faceless()

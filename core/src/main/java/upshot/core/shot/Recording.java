@@ -40,7 +40,7 @@ public record Recording(
                 megabytes,
                 readerMbS > 0 ? megabytes / readerMbS / 60 : 0,
                 rollS / 60 / body.batteryMin(),
-                largestPunchIn(plan, mode));
+                largestPunchIn(plan, mode.heldBy(body)));
     }
 
     /** min(recorded width/delivered width, recorded height/delivered height), in the leading shape. */

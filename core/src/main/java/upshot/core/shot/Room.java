@@ -6,6 +6,7 @@ import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.Outline.Corner;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 
@@ -24,8 +25,21 @@ public final class Room {
         return place(plan.actionOf(shot)).map(subject -> Stand.of(plan, shot).camera(subject, shot.bearingDeg()));
     }
 
-    /** Metres to stand back on the shot's own side: to the wall, and never more than the spot's figure says. */
+    /** Where the camera stands: with what it shows, or in another spot and looking in or out. */
+    static Spot ofTheCamera(Around plan, Shot shot) {
+        return shot.cameraSpotId()
+                .map(id -> plan.get(RecordKind.SPOT, id))
+                .orElseGet(() -> plan.spotOf(plan.actionOf(shot)));
+    }
+
+    /**
+     * Metres to stand back on the shot's own side: to the wall, and never more than the spot's figure says. From another
+     * spot that spot's own figure counts alone.
+     */
     public static double onThatSideM(Around plan, Shot shot) {
+        if (shot.cameraSpotId().isPresent()) {
+            return ofTheCamera(plan, shot).roomM();
+        }
         Spot spot = plan.spotOf(plan.actionOf(shot));
         double wall = place(plan.actionOf(shot))
                 .map(subject -> Floor.toWallM(Floor.of(spot), subject, shot.bearingDeg()))

@@ -61,9 +61,15 @@ public record ShotNumbers(
                 playback,
                 Exposing.shutter(plan, shot),
                 hold,
-                hold.shotTimeS(shot.takes(), action.resetMin() * 60),
+                hold.shotTimeS(shot.takes(), action.resetMin() * 60) + besidesS(plan, shot, hold),
                 plan.brief().rate().secondsOf(frames),
                 playback.screenS(hold.cleanS()));
+    }
+
+    /** A clean plate is one roll more; who films alone starts the camera, walks in and looks at each take. */
+    private static double besidesS(Around plan, Shot shot, Hold hold) {
+        double alone = FilmsAlone.inFrontOfIt(plan, shot) ? shot.takes() * plan.threshold(Threshold.ALONE) * 60 : 0;
+        return alone + (shot.cleanPlate() ? hold.rollS() : 0);
     }
 
     /** How soft a background at so many metres from the lens is. */

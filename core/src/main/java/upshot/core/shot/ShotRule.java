@@ -41,7 +41,9 @@ public interface ShotRule extends Rule {
             new SecondTake(),
             new SpeechRate(),
             new LoudPlace(),
-            new Backwards());
+            new Backwards(),
+            new FilmsAlone(),
+            new CleanPlate());
 
     /** The id of the rule that says when somebody is through a still frame too soon. */
     String QUICK_CROSSING = "quick-crossing";

@@ -95,7 +95,7 @@ final class TightRoom implements ShotRule {
     private static Optional<Mend> fittingSide(Around plan, Shot shot) {
         return OtherBearing.smallest(plan, shot, turned -> fits(plan, turned, Room.onThatSideM(plan, turned)))
                 .map(bearing -> new Mend(
-                        "Shoot from bearing %s".formatted(Wording.degrees(bearing)),
+                        "Shoot from %s".formatted(Wording.place(bearing)),
                         Change.edit(shot, one -> one.withBearingDeg(bearing))));
     }
 

@@ -41,7 +41,7 @@ final class UnderTheCeiling implements ShotRule {
 
     @Override
     public Optional<Finding> judge(Around plan, Shot shot) {
-        Optional<Double> ceiling = plan.spotOf(plan.actionOf(shot)).ceilingM();
+        Optional<Double> ceiling = Room.ofTheCamera(plan, shot).ceilingM();
         if (ceiling.isPresent() && shot.cameraHeightM() > ceiling.get() - CEILING_ROOM_M + ROUNDING) {
             double most = ceiling.get() - CEILING_ROOM_M;
             String why = "The ceiling is at %s and the camera needs %s below it."

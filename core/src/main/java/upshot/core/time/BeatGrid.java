@@ -71,6 +71,18 @@ public record BeatGrid(NavigableSet<Long> frames) {
         return beats;
     }
 
+    /** The frames on which bars begin, the beginning of the promo among them; none where there is no music. */
+    public static NavigableSet<Long> bars(Plan plan, long untilFrame) {
+        FrameRate rate = plan.brief().rate();
+        NavigableSet<Long> frames = new TreeSet<>();
+        TempoMap.of(plan).ifPresent(music -> {
+            frames.add(0L);
+            music.barsUntil(rate.secondsOf(untilFrame) + 1e-9)
+                    .forEach(bar -> frames.add(rate.framesIn(Math.max(0, bar.startS()), RoundingMode.HALF_EVEN)));
+        });
+        return frames;
+    }
+
     /** The place nearest to a frame, the earlier of two. */
     public long nearest(long frame) {
         Long before = frames.floor(frame);

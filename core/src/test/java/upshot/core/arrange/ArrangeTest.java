@@ -64,7 +64,7 @@ class ArrangeTest {
     }
 
     private static Verdict arranged(Plan plan, long seed) {
-        return Verdict.of(plan.apply(new Arrange(ids(7), seed, STEPS).propose(Verdict.of(plan))));
+        return Verdict.of(plan.apply(new Arrange(ids(7), Manner.PLACE_FIRST, seed, STEPS).propose(Verdict.of(plan))));
     }
 
     @Test
@@ -139,7 +139,7 @@ class ArrangeTest {
                 true,
                 Optional.empty(),
                 "It is a joke.")));
-        Change change = new Arrange(ids(7), 1, 50).propose(Verdict.of(accepted));
+        Change change = new Arrange(ids(7), Manner.PLACE_FIRST, 1, 50).propose(Verdict.of(accepted));
 
         assertThat(accepted.apply(change).apply(change.inverse())).isEqualTo(accepted);
     }
@@ -149,7 +149,7 @@ class ArrangeTest {
         SamplePlan sample = new SamplePlan();
         sample.action();
 
-        assertThat(new Arrange(ids(7), 1, 50)
+        assertThat(new Arrange(ids(7), Manner.PLACE_FIRST, 1, 50)
                         .propose(Verdict.of(sample.build()))
                         .changes())
                 .isEmpty();

@@ -13,22 +13,29 @@ import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import upshot.core.RandomPlans;
 import upshot.core.finding.Status;
+import upshot.core.ground.AimedAt;
 import upshot.core.ground.Likeness;
 import upshot.core.ground.ScreenTravel;
+import upshot.core.ground.Stand;
 import upshot.core.house.CoverageSchool;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
+import upshot.core.plan.Consent;
 import upshot.core.plan.Coordinates;
+import upshot.core.plan.Focus;
+import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
 import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Support;
+import upshot.core.shot.ReadyChecks;
 import upshot.core.shot.ShotRule;
 import upshot.core.size.Size;
 import upshot.core.size.SizeClass;
@@ -198,5 +205,60 @@ class FillTest extends FillOnSample {
         assertThat(extra.priority()).isEqualTo(Priority.BONUS);
         keepsItsWord(covered.apply(new Change.Add(extra)), extra);
         assertThat(fill.extras(covered.apply(new Change.Add(extra))).proposed()).isEmpty();
+    }
+
+    @Test
+    void who_refused_consent_is_not_shown_so_that_one_would_know_them() {
+        Action action = sample.action(one -> one.with("focus", Focus.HANDS));
+        Plan plan = sample.build();
+        Plan refused = plan.apply(Change.set(plan.subjectOf(action), "consent", Consent.REFUSED));
+
+        assertThat(plan.apply(fill(plan, sample)).shots())
+                .anyMatch(shot -> shot.size() == Size.MEDIUM && ReadyChecks.showsAFace(plan, shot));
+        Plan filled = refused.apply(fill(refused, sample));
+        assertThat(filled.shots())
+                .isNotEmpty()
+                .noneMatch(shot -> shot.size().compareTo(Size.WIDE) > 0 && ReadyChecks.showsAFace(filled, shot));
+    }
+
+    @Test
+    void what_happens_once_gets_a_picture_a_camera_and_is_asked_about() {
+        Action once = sample.action(one -> one.with("once", true).with("focus", Focus.HANDS));
+        sample.action();
+        Plan plan = sample.build();
+        Fill.Outcome outcome = new Fill(sample::id, Codes.of(plan)).outcome(plan, hole -> true);
+
+        assertThat(outcome.proposed())
+                .filteredOn(one -> one.shot().actionId().equals(once.id()))
+                .singleElement()
+                .satisfies(one -> {
+                    assertThat(one.hole().want()).isEqualTo(Hole.Want.TELLING);
+                    assertThat(one.shot().takes()).isEqualTo(1);
+                });
+        Plan again = plan.apply(Change.set(once, "stagedAgain", true));
+        assertThat(again.apply(fill(again, sample)).shotsOf(again.get(RecordKind.ACTION, once.id())))
+                .hasSizeGreaterThan(1);
+    }
+
+    @Test
+    void feet_are_shot_from_the_floor_and_hands_from_above_each_on_what_holds_it_there() {
+        Action feet = sample.action(one -> one.with("focus", Focus.FEET));
+        Action hands = sample.action(one -> one.with("focus", Focus.HANDS).with("line", Line.NONE));
+        Plan plan = sample.build();
+        Plan filled = plan.apply(fill(plan, sample));
+
+        Shot low = detail(filled, feet);
+        assertThat(low.cameraHeightM()).isLessThan(0.2);
+        assertThat(low.support()).isEqualTo(Support.GROUND);
+        Shot above = detail(filled, hands);
+        assertThat(Stand.of(filled, above).elevationDeg()).isGreaterThan(15);
+        assertThat(Stand.of(filled, above).aim().part()).isEqualTo(AimedAt.Part.HANDS);
+    }
+
+    private static Shot detail(Plan plan, Action action) {
+        return plan.shotsOf(action).stream()
+                .filter(shot -> shot.size().sizeClass() == SizeClass.DETAIL)
+                .findFirst()
+                .orElseThrow();
     }
 }

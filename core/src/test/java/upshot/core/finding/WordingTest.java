@@ -14,6 +14,24 @@ class WordingTest {
         assertThat(Wording.count(count, what)).isEqualTo(said);
     }
 
+    /** The subject's own left and right: at 90° its right side is seen, and who goes on goes from left to right. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "0; the front, 0°",
+                "22; the front, 22°",
+                "23; the front right, 23°",
+                "90; the right, 90°",
+                "180; behind, 180°",
+                "-90; the left, -90°",
+                "337; the front left, 337°",
+                "338; the front, 338°"
+            })
+    void a_bearing_is_said_as_on_set(double bearing, String said) {
+        assertThat(Wording.place(bearing)).isEqualTo(said);
+    }
+
     @ParameterizedTest
     @CsvSource({"orbit, an orbit", "extreme wide, an extreme wide", "wide, a wide"})
     void an_stands_before_a_vowel(String what, String said) {

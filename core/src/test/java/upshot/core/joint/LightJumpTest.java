@@ -18,6 +18,7 @@ import upshot.core.plan.Coordinates;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Turn;
+import upshot.core.size.Size;
 import upshot.core.verdict.Verdict;
 
 /** On 9 October at 52.63 N 1.30 E: 30.7° up at 11:42 UTC, below 10° from about 15:45, below 6° from about 16:25. */
@@ -89,6 +90,24 @@ class LightJumpTest extends JointOnSample {
         assertThat(judged(plan.apply(new Change.Add(turn(plan.shots().get(0), Optional.empty(), true)))))
                 .as("where one is not shot")
                 .isEmpty();
+    }
+
+    @Test
+    void a_roof_between_two_pictures_of_a_walker_is_not_compared_in_its_shadows() {
+        Plan plan = twoShots();
+        LocalTime noon = LocalTime.of(11, 0);
+        LocalTime evening = LocalTime.of(16, 40);
+        Change.Set roof = Change.set(plan.shots().get(1), "subjectId", Optional.of(sample.object()));
+
+        assertThat(at(plan, noon, evening)).isPresent();
+        assertThat(at(plan.apply(roof), noon, evening)).isEmpty();
+        // Two wide pictures that look the same way show one and the same ground.
+        Plan wide = plan.apply(Change.batch(List.of(
+                roof,
+                Change.set(plan.shots().get(0), "size", Size.WIDE),
+                Change.set(plan.shots().get(1), "size", Size.WIDE),
+                Change.set(plan.shots().get(1), "bearingDeg", 35.0))));
+        assertThat(at(wide, noon, evening)).isPresent();
     }
 
     @Test

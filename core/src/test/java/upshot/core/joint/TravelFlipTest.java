@@ -168,7 +168,7 @@ class TravelFlipTest {
         Plan plan = sample.build();
         Finding finding = JointOnSample.at(rule, PaperCut.of(plan), 0).orElseThrow();
 
-        assertThat(finding.mends()).extracting(Mend::label).first().asString().endsWith("from bearing 50°");
+        assertThat(finding.mends()).extracting(Mend::label).first().asString().endsWith("from the front right, 50°");
         for (Mend mend : finding.mends()) {
             assertThat(lastJoint(plan.apply(mend.change())).orElse(Status.CLEAR))
                     .as(mend.label())

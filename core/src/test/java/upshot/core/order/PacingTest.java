@@ -57,26 +57,26 @@ class PacingTest {
     void a_break_comes_before_what_would_end_more_than_three_hours_after_the_last() {
         shot(fresh(), 30);
         shot(fresh(), 90);
-        shot(fresh(), 20);
+        shot(fresh(), 17);
         sample.brief("wrapTime", LocalTime.of(20, 0));
         DayOrder order = inOrder(sample.build(), 0, 1, 2);
 
-        // 15 + (3 + 30) × 1.1 = 51.3; + (1.5 + 90) × 1.1 = 100.65; the third would end at 177: no break.
+        // 15 + (3 + 30) × 1.1 = 51.3; + (3 + 1.5 + 90) × 1.1 = 103.95; the third would end at 180: no break.
         assertThat(pace(order, 0).times().end().afterCall()).isEqualTo(52);
-        assertThat(pace(order, 1).times().end().afterCall()).isEqualTo(153);
-        assertThat(pace(order, 2).times().end().afterCall()).isEqualTo(177);
+        assertThat(pace(order, 1).times().end().afterCall()).isEqualTo(156);
+        assertThat(pace(order, 2).times().end().afterCall()).isEqualTo(180);
         assertThat(order.all()).allSatisfy(pace -> assertThat(pace.pauses()).isEmpty());
         shot(fresh(), 3);
         DayOrder longer = inOrder(sample.build(), 0, 1, 2, 3);
-        assertThat(pace(longer, 3).pauses()).containsExactly(new Pause(Pause.Kind.BREAK, 177, 187));
-        assertThat(pace(longer, 3).times().gettingReady().afterCall()).isEqualTo(187);
+        assertThat(pace(longer, 3).pauses()).containsExactly(new Pause(Pause.Kind.BREAK, 180, 190));
+        assertThat(pace(longer, 3).times().gettingReady().afterCall()).isEqualTo(190);
     }
 
     @Test
     void the_meal_begins_by_the_sixth_hour_and_counts_as_the_break() {
         sample.brief("wrapTime", LocalTime.of(20, 0));
         for (int i = 0; i < 4; i++) {
-            shot(fresh(), 80);
+            shot(fresh(), 77);
         }
         shot(fresh(), 10);
         DayOrder order = inOrder(sample.build(), 0, 1, 2, 3, 4);
@@ -145,15 +145,16 @@ class PacingTest {
         DayOrder order = inOrder(sample.build(), 0, 1, 2);
         DayState third = pace(order, 2);
 
-        // 15 + (3 + 10) × 1.1 = 29.3; + (1.5 + 20) × 1.1 = 23.65; then 1.5 × 1.1 to the roll.
+        // 15 + (3 + 10) × 1.1 = 29.3; + (3 + 1.5 + 20) × 1.1 = 26.95; then, of 4.5 × 1.1 rounded up, the 3 and the
+        // stand are made before the roll.
         assertThat(pace(order, 0).times().end().afterCall()).isEqualTo(30);
-        assertThat(pace(order, 1).times().end().afterCall()).isEqualTo(54);
-        assertThat(third.times().roll().afterCall()).isEqualTo(55);
+        assertThat(pace(order, 1).times().end().afterCall()).isEqualTo(57);
+        assertThat(third.times().roll().afterCall()).isEqualTo(61);
         DayPlan day = DayPlan.of(Shoot.of(sample.build()), order);
         assertThat(day.free(day.slots().get(1))).isEmpty();
         assertThat(day.free(day.slots().get(2))).singleElement().satisfies(free -> {
             assertThat(free.who().name()).isEqualTo("Ada");
-            assertThat(free.minutes()).isEqualTo(25);
+            assertThat(free.minutes()).isEqualTo(31);
         });
     }
 

@@ -75,7 +75,8 @@ class ShootingOrderTest {
 
         assertThat(change(shoot, 0, 1)).containsExactly("New stand 1.5", "Change the lens 2.0", "Balance again 4.0");
         assertThat(change(shoot, 1, 2))
-                .containsExactly("Walk from Hall 3.0", "Rig the tripod 3.0", "Change the lens 2.0");
+                .containsExactly(
+                        "Another action 3.0", "Walk from Hall 3.0", "Rig the tripod 3.0", "Change the lens 2.0");
     }
 
     @Test
@@ -97,11 +98,12 @@ class ShootingOrderTest {
         DayPlan.Slot moment = day.slots().get(1);
 
         assertThat(codes(day)).containsExactly(free.code(), fixed.code());
-        // From nine: sixty minutes, less ten of waiting and 1.5 for a new stand on the same tripod.
-        assertThat(moment.times().gettingReady().afterCall()).isEqualTo(60 - 10 - 2);
+        // From nine: sixty minutes, less ten of waiting, 3 for another action and 1.5 for a new stand on the same
+        // tripod.
+        assertThat(moment.times().gettingReady().afterCall()).isEqualTo(60 - 10 - 5);
         // It lasts two minutes; two takes of 3 + 120 + 2 s, the first of them settled when it begins, are 4.1 min.
         assertThat(moment.times().end().afterCall()).isEqualTo(65);
-        assertThat(day.slackMin()).isEqualTo(48 - 19);
+        assertThat(day.slackMin()).isEqualTo(45 - 19);
     }
 
     @Test
@@ -197,7 +199,9 @@ class ShootingOrderTest {
         assertThat(start(day, early)).isEqualTo(15);
         // The call is at nine; golden light begins at 17:27.
         assertThat(day.slotOf(late).orElseThrow().times().roll().afterCall()).isEqualTo(120);
-        assertThat(start(day, late)).as("a new stand is made before").isEqualTo(119);
+        assertThat(start(day, late))
+                .as("another action and a new stand are made before")
+                .isEqualTo(116);
         assertThat(day.slotOf(dusk).orElseThrow().times().roll().afterCall()).isBetween(507, 509);
         assertThat(why(day, 1)).contains("from 11:00 to 20:00");
         Plan gone = plan.apply(Change.set(plan.subjects().get(0), "untilTime", Optional.of(LocalTime.of(11, 1))));

@@ -17,6 +17,7 @@ import upshot.core.measure.FrameRate;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Change;
 import upshot.core.plan.Dioptre;
+import upshot.core.plan.FrameUse;
 import upshot.core.plan.Move;
 import upshot.core.plan.MoveReason;
 import upshot.core.plan.Placement;
@@ -45,7 +46,7 @@ class ShotFindingsTest extends ShotOnSample {
                 .containsExactly(
                         "Pan with it",
                         "Make it an extreme wide",
-                        "From bearing 110°, more frontal",
+                        "From the right, 110°, more frontal",
                         "Slower, from 29.97 frames");
 
         assertThat(speed(plan, shot, 4.25 * 16 / 9 / 4)).isEmpty();
@@ -78,6 +79,26 @@ class ShotFindingsTest extends ShotOnSample {
                         plan.apply(Change.set(plan.actionOf(shot), "speedMps", room / 2 + 0.005)),
                         shot))
                 .contains(Status.WATCH);
+    }
+
+    @Test
+    void a_pull_says_what_can_be_turned_and_nothing_of_who_passes_the_camera() {
+        Shot shot = shot(one -> one.with("speedMps", 1.6), one -> one.with("bearingDeg", 0.0));
+        Plan plan = sample.build();
+
+        // 3.2 m in two seconds: 0.19 m before the lens, which has its mark at 0.3 m and farther.
+        assertThat(new FocusPull().judge(plan, shot).orElseThrow().sentence())
+                .isEqualTo("It comes up to the camera in 2 s; set the focus where it matters, sharp ends at 3.16 m.");
+        assertThat(new FocusPull().judge(plan, shot.with("frameUse", FrameUse.STEPS_OVER)))
+                .isEmpty();
+        // An insert of 11 cm from 44 cm is sharp for ± 2.4 mm at f/1.8: 3 mm are not "from 0.44 m to 0.44 m".
+        Shot close = shot.with("insertHeightM", Optional.of(0.11))
+                .with("apertureN", 1.8)
+                .with("size", Size.INSERT)
+                .with("aimHeightM", Optional.of(shot.cameraHeightM()));
+        Plan slow = plan.apply(Change.set(plan.actionOf(shot), "speedMps", 0.0015));
+        assertThat(new FocusPull().judge(slow, close).orElseThrow().sentence())
+                .startsWith("Pull from 0.44 m by 3 mm nearer in 2 s");
     }
 
     @Test

@@ -21,6 +21,7 @@ import upshot.core.plan.Move;
 import upshot.core.plan.NdFilter;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.size.Size;
 
 /** Light, lamps and shutter: violated, kept, exactly on the bound, and where the rules have nothing to say. */
 class ShotLightTest extends ShotOnSample {
@@ -171,5 +172,45 @@ class ShotLightTest extends ShotOnSample {
                 .toList()));
         assertThat(Exposing.of(dark, again(dark, shot)).needed().lux())
                 .isCloseTo(Exposing.of(kit, shot).needed().lux() * 32, withinPercentage(8));
+    }
+
+    @Test
+    void what_is_too_dark_takes_its_nd_off_first_and_every_rung_is_a_mark_of_the_camera() {
+        Shot shot = shot(
+                one -> one,
+                one -> one.with("captureRate", FrameRate.of(25))
+                        .with("ndStops", 6.0)
+                        .with("iso", 800));
+        Plan plan = spot(sample.build(), shot, "lamps", Lamps.NONE);
+
+        assertThat(ExposureLadder.brighter(plan, shot, 6))
+                .extracting(ExposureLadder.Rung::label)
+                .containsExactly("ND off");
+        // Four and a half more: 1/50 to 1/40 (1/30 is over two thirds of a stop), f/2.8 to f/1.8, and 2.9 of ISO.
+        assertThat(ExposureLadder.brighter(plan, shot, 10.5))
+                .extracting(rung -> rung.label().replaceAll(", .*", ""))
+                .containsExactly("ND off", "Shutter 1/40", "Open to f/1.8", "ISO 6400");
+        Plan weaker = plan.apply(new Change.Add(new NdFilter(sample.id(), "ND 0.9", 1, 3)));
+        assertThat(ExposureLadder.brighter(weaker, shot, 2))
+                .extracting(ExposureLadder.Rung::label)
+                .containsExactly("ND of 3 stops instead");
+    }
+
+    @Test
+    void a_close_up_glass_takes_no_light() {
+        Shot shot = shot(
+                one -> one, one -> one.with("insertHeightM", Optional.of(0.05)).with("size", Size.INSERT));
+        Plan plan = sample.build();
+
+        // 14 mm of sensor for 50 mm of frame: m = 0.28, (1 + m)² = 1.64 as much light as from far away.
+        double bare = Exposing.of(plan, shot).needed().lux();
+        double far =
+                Exposing.of(plan, shot.with("size", Size.EXTREME_WIDE)).needed().lux();
+        assertThat(bare / far).isCloseTo(1.28 * 1.28, withinPercentage(1));
+        // Behind +4 the lens is set to x = (14 − 50·50·0.004)/(50·(50 + 14)) of 1/mm, and drawn out by f·x/(1 − f·x).
+        double x = (14 - 50 * 50 * 0.004) / (50 * (50 + 14));
+        double drawn = 50 * x / (1 - 50 * x);
+        assertThat(Exposing.of(plan, shot.with("dioptrePerM", 4.0)).needed().lux() / far)
+                .isCloseTo((1 + drawn) * (1 + drawn), withinPercentage(1));
     }
 }

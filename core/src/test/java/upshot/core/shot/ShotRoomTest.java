@@ -126,7 +126,7 @@ class ShotRoomTest extends ShotOnSample {
         assertThat(finding.mends()).extracting(mend -> mend.label()).anyMatch(label -> label.startsWith("Make it a"));
         assertThat(finding.mends())
                 .extracting(mend -> mend.label())
-                .anyMatch(label -> label.startsWith("Shoot from bearing"));
+                .anyMatch(label -> label.startsWith("Shoot from the "));
         for (int mend = 0; mend < finding.mends().size(); mend++) {
             Plan mended = mended(plan, finding, mend);
             assertThat(new TightRoom().judge(mended, again(mended, shot))).isEmpty();

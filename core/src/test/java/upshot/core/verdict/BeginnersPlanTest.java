@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
 import upshot.core.arrange.Arrange;
+import upshot.core.arrange.Manner;
 import upshot.core.coverage.Fill;
 import upshot.core.coverage.Hole;
 import upshot.core.coverage.Wishes;
@@ -103,7 +104,7 @@ class BeginnersPlanTest {
         plan.shots().forEach(shot -> clean.add(new Change.Remove(shot)));
         Plan actions = plan.apply(Change.batch(clean));
         Plan covered = actions.apply(new Fill(sample::id, Codes.of(plan)).propose(actions, hole -> true));
-        Plan cut = covered.apply(new Arrange(sample::id, 1, 2_000).propose(Verdict.of(covered)));
+        Plan cut = covered.apply(new Arrange(sample::id, Manner.PLACE_FIRST, 1, 2_000).propose(Verdict.of(covered)));
         Verdict verdict = Verdict.of(cut);
 
         assertThat(verdict.holes()).as("%s", verdict.holes()).isEmpty();

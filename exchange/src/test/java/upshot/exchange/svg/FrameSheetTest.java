@@ -41,7 +41,7 @@ class FrameSheetTest {
     private static final Path PUBLISHED = Path.of("../docs/frames.html");
 
     /** A frame with the plan that it belongs to. */
-    private record Cell(Plan plan, Shot shot) {
+    record Cell(Plan plan, Shot shot) {
 
         String caption() {
             Action action = plan.actionOf(shot);
@@ -64,7 +64,7 @@ class FrameSheetTest {
         }
     }
 
-    private static Cell person(String aspect, UnaryOperator<Action> action, UnaryOperator<Shot> shot) {
+    static Cell person(String aspect, UnaryOperator<Action> action, UnaryOperator<Shot> shot) {
         SamplePlan sample = new SamplePlan().brief("aspect", Aspect.parse(aspect));
         Shot drawn = sample.shot(sample.action(action), shot);
         return new Cell(sample.build(), drawn);
@@ -86,7 +86,7 @@ class FrameSheetTest {
         return new Cell(plan.apply(Change.batch(changes)), drawn);
     }
 
-    private static UnaryOperator<Shot> seen(Size size, double bearing, double cameraM, double focal) {
+    static UnaryOperator<Shot> seen(Size size, double bearing, double cameraM, double focal) {
         return shot -> (size == Size.INSERT ? shot.with("insertHeightM", Optional.of(0.3)) : shot)
                 .with("size", size)
                 .with("bearingDeg", bearing)
@@ -184,6 +184,7 @@ class FrameSheetTest {
                                     .label()),
                     cell);
         }
+        signs.putAll(WorkFrames.of());
         return signs;
     }
 
