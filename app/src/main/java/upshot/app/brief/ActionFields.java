@@ -51,6 +51,7 @@ final class ActionFields {
                 FieldView.check(action, "messy", "Messy"),
                 FieldView.check(action, "tiring", "Tiring"),
                 FieldView.check(action, "quick", "Brief, fast or liquid"),
+                FieldView.choice(action, "taken", "Pictures are taken"),
                 FieldView.check(action, "stagedAgain", "Can be done again for the camera"),
                 FieldView.check(action, "onePicture", "One picture is enough"),
                 FieldView.check(action, "feature", "Nothing happens: a place or thing"));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import upshot.app.web.FieldView;
 import upshot.core.brief.Guess;
+import upshot.core.brief.SentenceReader;
 import upshot.core.plan.Action;
 import upshot.core.plan.Focus;
 import upshot.core.plan.Plan;
@@ -21,7 +22,7 @@ record GuessView(String name, FieldView field, boolean guessed) {
 
     /** That somebody is a person goes without saying. */
     static List<GuessView> of(Plan plan, Action action) {
-        Optional<Guess> guess = Guess.of(action.name());
+        Optional<Guess> guess = SentenceReader.read(action.name());
         Subject subject = plan.subjectOf(action);
         Focus told = guess.map(Guess::focus).orElse(Focus.UNSAID);
         SubjectKind kind = guess.map(Guess::person).orElse(true) ? SubjectKind.PERSON : SubjectKind.OBJECT;

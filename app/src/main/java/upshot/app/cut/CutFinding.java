@@ -31,9 +31,22 @@ record CutFinding(
     /**
      * A mend as a button.
      *
-     * @param outlook what it would clear and raise, as a sentence
+     * @param clears how many findings would be gone, or less serious
+     * @param raises how many would be new, or more serious
+     * @param outlook which, as a sentence
      */
-    record LookedMend(String label, Press press, String outlook) {}
+    record LookedMend(String label, Press press, int clears, int raises, String outlook) {
+
+        static LookedMend of(Verdict verdict, Mend mend) {
+            Outlook outlook = Outlook.of(verdict, mend.change());
+            return new LookedMend(
+                    mend.label(),
+                    Press.change(mend.change()),
+                    outlook.clears().size(),
+                    outlook.raises().size(),
+                    OutlookWords.of(outlook));
+        }
+    }
 
     static CutFinding ofJoint(Verdict verdict, Finding finding) {
         List<UUID> about = finding.subject();
@@ -76,8 +89,7 @@ record CutFinding(
     private static List<LookedMend> looked(Verdict verdict, List<Mend> mends) {
         return mends.stream()
                 .limit(MOST_LOOKED_AT)
-                .map(mend -> new LookedMend(
-                        mend.label(), Press.change(mend.change()), OutlookWords.of(Outlook.of(verdict, mend.change()))))
+                .map(mend -> LookedMend.of(verdict, mend))
                 .toList();
     }
 }

@@ -85,7 +85,7 @@ public final class LineReader {
             at = skip(line, end);
         }
         String sentence = line.substring(0, sentenceEnd).strip();
-        Optional<Guess> guess = Guess.of(sentence);
+        Optional<Guess> guess = SentenceReader.read(sentence);
         Optional<String> subject = Optional.ofNullable(notes.subject)
                 .or(() -> subject(sentence, guess.map(Guess::subjectWords).orElse(0)));
         return new ActionLine(

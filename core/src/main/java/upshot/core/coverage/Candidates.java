@@ -3,7 +3,6 @@ package upshot.core.coverage;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import upshot.core.ground.Glass;
@@ -12,25 +11,17 @@ import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Action;
-import upshot.core.plan.Aim;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Focus;
-import upshot.core.plan.FrameUse;
-import upshot.core.plan.Line;
-import upshot.core.plan.Placement;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Ranks;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
-import upshot.core.plan.Subject;
 import upshot.core.plan.Support;
 import upshot.core.plan.Viewpoint;
 import upshot.core.shot.RaisedCautions;
 import upshot.core.shot.Room;
 import upshot.core.size.CameraHeight;
-import upshot.core.size.Framing;
-import upshot.core.size.Size;
 import upshot.core.size.SizeClass;
 import upshot.core.size.SubjectKind;
 
@@ -56,9 +47,8 @@ final class Candidates {
 
     private static final double WALKING_MPS = 2;
     private static final double FROM_AFAR_MM = 135;
+    private static final double OTHER_SIZE = 0.4;
     private static final int LENSES = 2;
-    private static final int UNCODED = 9999;
-    private static final double EITHER_SIDE_S = 2;
     private static final double USUAL_APERTURE = 2.8;
     private static final double ON_A_PLATE_M = 0.35;
     private static final double LOWEST_M = 0.05;
@@ -104,101 +94,13 @@ final class Candidates {
         return all.stream().sorted(Comparator.comparingDouble(Suited::cost)).map(Suited::shot);
     }
 
-    private Shot viewed(Shot blank) {
-        Shot shot = asked(blank);
-        return switch (hole.view()) {
-            case MASTER -> shot.withHoldS(Math.min(3600, action.durationS() + 2 * EITHER_SIDE_S));
-            case TURNING -> shot.withSupport(Support.TURNTABLE);
-            case OVERHEAD -> shot.withSupport(Support.OVERHEAD);
-            case ANY, LOW, EYE, HIGH, LEVEL, FORTY_FIVE, FRAGMENT -> shot;
-        };
-    }
-
-    /** What is wanted beside size and view. */
-    private Shot asked(Shot shot) {
-        return switch (hole.want()) {
-            case COMING -> shot.withFrameUse(FrameUse.ENTERS);
-            case GOING -> shot.withFrameUse(FrameUse.LEAVES);
-            case FRAGMENT -> action.hasThing() ? shot : shot.withAim(Aim.HANDS);
-            case WAY_IN -> action.line() == Line.TRAVEL || !placeIsShown() ? shot.withFrameUse(FrameUse.ENTERS) : shot;
-            case WAY_OUT -> action.line() == Line.TRAVEL ? shot.withFrameUse(FrameUse.LEAVES) : shot;
-            case TELLING, MASTER, SIZE, VIEW, OTHER_SIZE, PERFORMER, FEATURE -> shot;
-        };
-    }
-
-    /** Where no picture is of the place alone, the first way in holds it empty for a second before somebody comes. */
-    private boolean placeIsShown() {
-        return plan.subjectOf(action).kind() != SubjectKind.PERSON
-                || plan.actions().stream().anyMatch(Action::feature)
-                || plan.shots().stream()
-                        .anyMatch(shot -> shot.frameUse() == FrameUse.ENTERS
-                                && shot.size().fullOrWider());
-    }
-
-    /** The sizes of a class, the usual one first; a code is given only to what is proposed. */
+    /** The sizes of the hole's class, the usual one first. */
     private List<Suited> sized() {
-        Shot shot = Shot.draft(
-                        id,
-                        action.id(),
-                        action.codePrefix() + UNCODED,
-                        plan.brief().rate())
-                .withRank(Ranks.after(plan.shotsOf(action)))
-                .withTakes(action.once() ? 1 : 2)
-                .withSubjectId(hole.performerId().filter(who -> !who.equals(action.subjectId())))
-                .withSupport(inTheKit(Support.TRIPOD))
-                .withPlacement(behind());
-        List<Shot> sizes = switch (hole.sizeClass()) {
-            case WIDE -> List.of(shot.withSize(Size.WIDE), shot.withSize(Size.FULL));
-            case MID ->
-                Stream.of(Size.MEDIUM, Size.MEDIUM_FULL, Size.MEDIUM_CLOSE)
-                        .map(size -> shot.withSize(size).withSupport(inTheKit(Support.HAND_HELD)))
-                        .toList();
-            case DETAIL -> List.of(detail(shot), extreme(shot));
-        };
         List<Suited> suited = new ArrayList<>();
-        sizes.forEach(one -> suited.add(new Suited(viewed(one), 0.4 * suited.size())));
+        new Blanks(plan, hole, action, id)
+                .sized()
+                .forEach(blank -> suited.add(new Suited(blank, OTHER_SIZE * suited.size())));
         return suited;
-    }
-
-    /** With room ahead: on the side that somebody who moves or looks comes from. */
-    private Placement behind() {
-        if (action.line() == Line.NONE) {
-            return Placement.CENTRE;
-        }
-        return action.side() == Side.LEFT_TO_RIGHT ? Placement.LEFT_THIRD : Placement.RIGHT_THIRD;
-    }
-
-    /** A detail is of what the action is about: hands on their thing, feet, a face; never the back of a head. */
-    private Shot detail(Shot shot) {
-        boolean elsewhere =
-                action.focus() == Focus.FEET || action.focus() == Focus.WHEELS || action.focus() == Focus.FACE;
-        Subject seen = plan.subjectOf(action);
-        if (action.focus() == Focus.THING && !action.hasThing() && seen.kind() == SubjectKind.OBJECT) {
-            return shot.withInsertHeightM(Optional.of(Framing.insertHeightM(seen.heightM())))
-                    .withSize(Size.INSERT)
-                    .withAim(Aim.THING);
-        }
-        return action.hasThing() && !elsewhere && hole.want() != Hole.Want.PERFORMER
-                ? shot.withInsertHeightM(Optional.of(Framing.insertHeightM(action.thingHeightM())))
-                        .withSize(Size.INSERT)
-                : shot.withSize(Size.CLOSE_UP).withAim(closeAim());
-    }
-
-    private Shot extreme(Shot shot) {
-        return shot.withSize(Size.EXTREME_CLOSE_UP).withAim(closeAim());
-    }
-
-    /** A performer's face; of a person whose action is about the whole body, or of whom nobody has said, the hands. */
-    private Aim closeAim() {
-        if (hole.want() == Hole.Want.PERFORMER) {
-            return Aim.FACE;
-        }
-        Subject seen =
-                hole.performerId().map(who -> plan.get(RecordKind.SUBJECT, who)).orElse(plan.subjectOf(action));
-        boolean unsaid = action.focus() == Focus.UNSAID || action.focus() == Focus.BODY;
-        return unsaid && seen.kind() == SubjectKind.PERSON && !action.speech() && !action.feature()
-                ? Aim.HANDS
-                : Aim.UNSAID;
     }
 
     private Stream<Suited> bearings(Suited sized) {
@@ -280,10 +182,10 @@ final class Candidates {
             return shot;
         }
         if (shot.cameraHeightM() < ON_A_PLATE_M) {
-            return shot.withSupport(inTheKit(Support.GROUND));
+            return shot.withSupport(inTheKit(plan, Support.GROUND));
         }
         boolean above = Stand.of(plan, shot).elevationDeg() >= CameraHeight.OVERHEAD_FROM_DEG;
-        return above ? shot.withSupport(inTheKit(Support.OVERHEAD)) : shot;
+        return above ? shot.withSupport(inTheKit(plan, Support.OVERHEAD)) : shot;
     }
 
     /** From behind onto what the hands do. */
@@ -305,7 +207,7 @@ final class Candidates {
     }
 
     /** The wished support, or what hands can do where the kit lists its supports and this is none of them. */
-    private Support inTheKit(Support wished) {
+    static Support inTheKit(Plan plan, Support wished) {
         return carries(plan, wished) ? wished : Support.HAND_HELD;
     }
 

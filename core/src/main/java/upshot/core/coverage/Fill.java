@@ -15,14 +15,11 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Codes;
 import upshot.core.plan.Consent;
 import upshot.core.plan.Meant;
-import upshot.core.plan.Move;
-import upshot.core.plan.MoveReason;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.StoryBeat;
-import upshot.core.plan.Support;
 import upshot.core.shot.ReadyChecks;
 import upshot.core.shot.ShotRule;
 import upshot.core.size.Size;
@@ -40,9 +37,6 @@ public final class Fill {
 
     /** Of those that suit, as many are looked at for one that nothing breaks. */
     private static final int LOOKED_AT = 12;
-
-    private static final double ENTRY_MOVE_M = 0.8;
-    private static final double ENTRY_TURN_DEG = 10;
 
     private final Supplier<UUID> ids;
     private final Codes codes;
@@ -145,9 +139,9 @@ public final class Fill {
                                 .all()
                                 .filter(shot -> suits(plan, hole, shot))
                                 .limit(LOOKED_AT)
-                                .map(shot -> following(plan, shot))
+                                .map(shot -> FillMoves.following(plan, shot))
                                 .filter(closing))
-                .map(shot -> entering(plan, hole, shot))
+                .map(shot -> FillMoves.entering(plan, hole, shot, moved -> closes(plan, hole, moved)))
                 .map(shot -> shot.withMeant(meant(hole)))
                 .map(shot -> shot.withPriority(hole.want().must() ? Priority.MUST : Priority.SHOULD))
                 .map(shot -> withForeground(plan, hole, shot))
@@ -196,7 +190,7 @@ public final class Fill {
                 .allMatch(other -> Likeness.between(plan, other, shot).clear());
     }
 
-    private static boolean breaks(Plan plan, Shot shot) {
+    static boolean breaks(Plan plan, Shot shot) {
         return ShotRule.judgeAll(plan, shot).stream().anyMatch(finding -> finding.status() == Status.BREAK);
     }
 
@@ -204,66 +198,6 @@ public final class Fill {
         return ShotRule.judgeAll(plan, shot).stream()
                 .anyMatch(finding ->
                         finding.ruleId().equals(ShotRule.QUICK_CROSSING) && finding.status() == Status.BREAK);
-    }
-
-    /** Somebody who is through a still frame before the use is over is followed. */
-    private static Shot following(Plan plan, Shot shot) {
-        if (!gone(plan, shot)) {
-            return shot;
-        }
-        Shot pursuing = shot.withReason(MoveReason.FOLLOWS);
-        Stream<Shot> along = Stream.of(Support.GIMBAL, Support.HAND_HELD)
-                .filter(support -> Candidates.carries(plan, support))
-                .map(support -> pursuing.withMove(Move.FOLLOW).withSupport(support));
-        return Stream.concat(along, Stream.of(pursuing.withMove(Move.PAN)))
-                .filter(moved -> ShotRule.canStand(plan, moved))
-                .filter(moved -> !breaks(plan, moved))
-                .findFirst()
-                .orElse(shot);
-    }
-
-    /**
-     * An opening is entered and an ending left by a move, where nothing in the beat moves yet; a further way in or out goes
-     * another way than those there are.
-     */
-    private static Shot entering(Plan plan, Hole hole, Shot shot) {
-        StoryBeat beat = plan.get(RecordKind.BEAT, plan.actionOf(shot).beatId());
-        boolean way = hole.want() == Hole.Want.WAY_IN || hole.want() == Hole.Want.WAY_OUT;
-        boolean usual = beat.role() != StoryBeat.Role.BODY
-                && hole.view() == View.ANY
-                && hole.sizeClass() == SizeClass.WIDE
-                && shotsOf(plan, beat).stream().noneMatch(other -> other.move().moving());
-        if (shot.move().moving() || !way && !usual) {
-            return shot;
-        }
-        boolean in = way ? hole.want() == Hole.Want.WAY_IN : beat.role() == StoryBeat.Role.OPENING;
-        return moves(plan, shot, in ? Move.PUSH : Move.PULL)
-                .filter(moved -> ShotRule.canStand(plan, moved))
-                .filter(moved -> !way || closes(plan, hole, moved))
-                .findFirst()
-                .orElse(shot);
-    }
-
-    /** On what carries a camera, else turning on the spot. */
-    private static Stream<Shot> moves(Plan plan, Shot shot, Move along) {
-        Stream<Shot> carried = Stream.of(Support.GIMBAL, Support.SLIDER)
-                .filter(support -> Candidates.carries(plan, support))
-                .map(support -> shot.withSupport(support)
-                        .withMove(along)
-                        .withMoveM(ENTRY_MOVE_M)
-                        .withReason(MoveReason.REVEALS));
-        Stream<Shot> turned = Stream.of(Move.PAN, Move.TILT)
-                .map(move -> steadied(plan, shot)
-                        .withMove(move)
-                        .withTurnDeg(ENTRY_TURN_DEG)
-                        .withReason(MoveReason.REVEALS));
-        return Stream.concat(carried, turned);
-    }
-
-    /** What only turns does so on legs, where they reach. */
-    private static Shot steadied(Plan plan, Shot shot) {
-        Shot onLegs = shot.withSupport(Support.TRIPOD);
-        return Candidates.carries(plan, Support.TRIPOD) && ShotRule.canStand(plan, onLegs) ? onLegs : shot;
     }
 
     /** Whether one hole of its kind less is open with a shot. */
@@ -284,7 +218,7 @@ public final class Fill {
         return lacking ? shot.withForeground(true) : shot;
     }
 
-    private static List<Shot> shotsOf(Plan plan, StoryBeat beat) {
+    static List<Shot> shotsOf(Plan plan, StoryBeat beat) {
         return plan.actionsOf(beat).stream()
                 .flatMap(action -> plan.shotsOf(action).stream())
                 .toList();

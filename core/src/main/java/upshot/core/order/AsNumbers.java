@@ -20,6 +20,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Subject;
 import upshot.core.plan.Support;
+import upshot.core.plan.Taken;
 import upshot.core.plan.Turn;
 import upshot.core.plan.Walk;
 import upshot.core.shot.Recording;
@@ -175,12 +176,12 @@ final class AsNumbers {
                 setup.shootMin() - setup.support().settleS() / 60);
     }
 
-    /** Cameras take one run together when it happens once, at its own time, or tires the subject. */
+    /** Cameras take one run together when it happens once, at its own time, tires the subject, or where that is said. */
     private int run(Setup setup, int action) {
         if (setup.onceOnly()) {
             return action * OF_ONE_ACTION;
         }
-        return setup.action().tiring()
+        return setup.action().tiring() || setup.action().taken() == Taken.TWO_CAMERAS
                 ? action * OF_ONE_ACTION + rates.get(setup.stand().rate())
                 : -1;
     }

@@ -1,6 +1,7 @@
 package upshot.core.order;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import upshot.core.plan.Priority;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Support;
+import upshot.core.plan.Taken;
 import upshot.core.shot.ShotNumbers;
 
 /**
@@ -74,6 +76,9 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
         }
     }
 
+    /** A zoom from one size to the next while the camera rolls. */
+    private static final double ZOOM_S = 3;
+
     private record Shared(CameraPlace stand, Priority priority) {}
 
     private record OfAction(List<Setup> setups) {}
@@ -92,11 +97,12 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
 
     private static OfAction workedOut(AroundAction plan, Action action) {
         Map<Shared, List<Shot>> byStand = new LinkedHashMap<>();
-        plan.shotsOf(action)
-                .forEach(shot -> byStand.computeIfAbsent(
-                                new Shared(CameraPlace.of(plan, action, shot), shot.priority()),
-                                none -> new ArrayList<>())
-                        .add(shot));
+        List<Shot> shots = plan.shotsOf(action);
+        shots.forEach(shot -> {
+            Priority wanted = action.taken() == Taken.REFRAMED ? mostWanted(shots) : shot.priority();
+            byStand.computeIfAbsent(new Shared(CameraPlace.of(plan, action, shot), wanted), none -> new ArrayList<>())
+                    .add(shot);
+        });
         List<CameraPlace> stands =
                 byStand.keySet().stream().map(Shared::stand).distinct().toList();
         return new OfAction(byStand.entrySet().stream()
@@ -115,6 +121,9 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
      * of them, one run is reframed for every size, so that it is made ready again only between the takes.
      */
     private static double shootS(Around plan, Action action, List<Shot> shots) {
+        if (action.taken() == Taken.REFRAMED && shots.size() > 1) {
+            return reframedS(plan, action, shots);
+        }
         double apart = 0;
         double clean = 0;
         double rolling = 0;
@@ -130,6 +139,21 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
         return oneRun ? Math.min(apart, rolling + (takes - 1) * action.resetMin() * 60) : apart;
     }
 
+    /** Settle, the action or all parts with the zooms between them, and the tail; a reset between the takes. */
+    private static double reframedS(Around plan, Action action, List<Shot> shots) {
+        double parts = ZOOM_S * (shots.size() - 1);
+        double besideS = 0;
+        int takes = 0;
+        for (Shot shot : shots) {
+            ShotNumbers numbers = ShotNumbers.of(plan, shot);
+            parts += numbers.hold().cleanS();
+            besideS = numbers.hold().rollS() - numbers.hold().cleanS();
+            takes = Math.max(takes, shot.takes());
+        }
+        double rollS = besideS + Math.max(action.durationS(), parts);
+        return takes * rollS + (takes - 1) * action.resetMin() * 60;
+    }
+
     public Shot first() {
         return shots.get(0);
     }
@@ -142,9 +166,13 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
         return stand.lens();
     }
 
-    /** How much its shots are wanted, all alike. */
+    /** How much its shots are wanted, all alike; as the most wanted where one run is reframed for them. */
     public Priority priority() {
-        return first().priority();
+        return mostWanted(shots);
+    }
+
+    private static Priority mostWanted(List<Shot> shots) {
+        return shots.stream().map(Shot::priority).min(Comparator.naturalOrder()).orElseThrow();
     }
 
     /** Whether the same shots are made in it, however they may look by now. */

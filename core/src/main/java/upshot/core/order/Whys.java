@@ -15,6 +15,8 @@ import upshot.day.Minute;
 /** Why a setup stands where it does, in words made of what the search itself counts. */
 public final class Whys {
 
+    private static final double LEAST_MIN = 0.01;
+
     private final DayPlan day;
     private final Shoot shoot;
 
@@ -196,8 +198,14 @@ public final class Whys {
 
     /** What has to be done to be ready for a setup where it stands. */
     public List<SpentMinutes> gettingReady(DayPlan.Slot slot) {
-        return new ChangeWords(shoot)
-                .of(slot.state().before().setup(), slot.state().setup());
+        List<SpentMinutes> spent = new ArrayList<>(new ChangeWords(shoot)
+                .of(slot.state().before().setup(), slot.state().setup()));
+        double again = slot.state().hundredths(Cost.GETTING_READY) / 100.0 - SpentMinutes.total(spent);
+        if (again > LEAST_MIN) {
+            spent.add(new SpentMinutes(
+                    "Lay “%s” out again".formatted(slot.setup().action().name()), again));
+        }
+        return spent;
     }
 
     /** Why a setup was left out: what it breaks where it comes nearest to fitting. */

@@ -10,6 +10,7 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.Meant;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Taken;
 import upshot.core.plan.Use;
 import upshot.core.time.Hold;
 import upshot.core.time.Playback;
@@ -39,6 +40,7 @@ public record ShotNumbers(
         double screenS,
         double usableScreenS) {
 
+    private static final double LEAST_PART_S = 3;
     private static final double LONG_S = 10;
     private static final double LONG_ENDS_S = 30;
     private static final double EITHER_SIDE_S = 2;
@@ -106,11 +108,13 @@ public record ShotNumbers(
                         Playback.of(use.frameStep(), plan.brief().rate(), shot.captureRate()),
                         Math.max(plan.threshold(Threshold.HANDLE), halfTransitionS(plan, use))))
                 .toList();
+        // In one run the parts share the action; its length and the schools of holding are kept by the run.
+        boolean part = action.taken() != Taken.SHOT_BY_SHOT;
         return Hold.of(
-                askedS(plan, shot, action),
+                part ? LEAST_PART_S : askedS(plan, shot, action),
                 playback,
                 slices,
-                action.once() ? action.durationS() : 0,
+                action.once() && !part ? action.durationS() : 0,
                 shot.move().moving(),
                 shot.frameUse().emptyS(),
                 shot.support().settleS(),

@@ -1,0 +1,243 @@
+package upshot.core.brief;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import upshot.core.brief.KnownWords.Telling;
+import upshot.core.plan.Focus;
+
+/** Tells from the words of a sentence what an action is about; see {@link WordList} for what it knows. */
+public final class SentenceReader {
+
+    private static final Set<String> BEING = Set.of("is", "are", "gets", "get", "was", "were", "being");
+    private static final Set<String> BEFORE_NOUN = Set.of(
+            "the",
+            "a",
+            "an",
+            "his",
+            "her",
+            "its",
+            "their",
+            "our",
+            "my",
+            "your",
+            "this",
+            "that",
+            "these",
+            "those",
+            "some",
+            "all",
+            "first",
+            "last",
+            "next",
+            "one",
+            "two",
+            "three",
+            "four",
+            "new",
+            "finished");
+    private static final Set<String> AFTER_VERB = Set.of("up", "down", "in", "out", "off", "over", "away", "on");
+    private static final Set<String> ENDS_NOUN = Set.of(
+            "in",
+            "on",
+            "at",
+            "to",
+            "into",
+            "onto",
+            "from",
+            "with",
+            "through",
+            "over",
+            "under",
+            "along",
+            "across",
+            "by",
+            "for",
+            "of",
+            "and",
+            "or",
+            "off",
+            "up",
+            "down",
+            "out",
+            "past",
+            "behind",
+            "before",
+            "after",
+            "around",
+            "between",
+            "while",
+            "as",
+            "until",
+            "then",
+            "again",
+            "alone",
+            "together",
+            "slowly",
+            "quickly",
+            "carefully",
+            "outside",
+            "inside",
+            "upstairs",
+            "downstairs",
+            "home",
+            "here",
+            "there",
+            "towards",
+            "against",
+            "near",
+            "beside");
+    private static final Set<String> NO_THING = Set.of(
+            "it",
+            "them",
+            "him",
+            "her",
+            "us",
+            "me",
+            "himself",
+            "herself",
+            "itself",
+            "themselves",
+            "hands",
+            "hand",
+            "head",
+            "heads",
+            "eyes",
+            "arms",
+            "fingers",
+            "each",
+            "everything",
+            "something",
+            "time",
+            "place",
+            "care",
+            "part",
+            "break");
+    private static final Set<String> ONESELF = Set.of("himself", "herself", "themselves");
+    private static final int SUBJECT_AT_MOST = 5;
+
+    private SentenceReader() {}
+
+    /** What a sentence tells; nothing where no verb of it is known. */
+    public static Optional<Guess> read(String sentence) {
+        List<String> words = List.of(sentence.toLowerCase(Locale.ROOT).strip().split("[\\s,;.]+"));
+        for (int i = 1; i < Math.min(words.size(), SUBJECT_AT_MOST + 1); i++) {
+            String word = words.get(i);
+            if (BEING.contains(word) && i + 1 < words.size()) {
+                return KnownWords.done(words.get(i + 1)) ? done(words, i) : doing(words, i, i + 1);
+            }
+            if (isVerb(words, i)) {
+                return doing(words, i, i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "Folds" after anybody, "fold" only after several; a word before another verb is part of the subject. */
+    private static boolean isVerb(List<String> words, int i) {
+        String word = words.get(i);
+        boolean several = words.get(i - 1).endsWith("s")
+                || words.subList(0, i).contains("and")
+                || Set.of("children", "people", "men", "women", "they", "we", "i")
+                        .contains(words.get(i - 1));
+        boolean known = !KnownWords.asVerb(word).isEmpty();
+        boolean beforeVerb = i + 1 < words.size()
+                && (BEING.contains(words.get(i + 1))
+                        || words.get(i + 1).endsWith("s")
+                                && i + 2 < words.size()
+                                && article(words, i + 2)
+                                && !KnownWords.asVerb(words.get(i + 1)).isEmpty());
+        return known && (word.endsWith("s") || several) && !beforeVerb;
+    }
+
+    private static boolean article(List<String> words, int i) {
+        return BEFORE_NOUN.contains(words.get(i));
+    }
+
+    /** Something is done to the subject: nobody need be seen. */
+    private static Optional<Guess> done(List<String> words, int being) {
+        String noun = words.get(being - 1);
+        return KnownWords.person(noun)
+                ? Optional.of(new Guess(true, Focus.FACE, "", being))
+                : Optional.of(new Guess(false, Focus.THING, "", being));
+    }
+
+    private static Optional<Guess> doing(List<String> words, int subjectWords, int verb) {
+        Set<Telling> telling = KnownWords.asVerb(words.get(verb));
+        String noun = words.get(subjectWords - 1);
+        Optional<String> object = object(words, verb + 1);
+        boolean named = subjectWords == 1 && !article(words, 0);
+        if (telling.isEmpty()) {
+            return Optional.empty();
+        }
+        if (KnownWords.vehicle(noun)) {
+            return Optional.of(new Guess(false, Focus.WHEELS, "", subjectWords));
+        }
+        if (KnownWords.animal(noun)) {
+            boolean goes = telling.contains(Telling.FEET) || telling.contains(Telling.GAITS);
+            return Optional.of(new Guess(false, goes ? Focus.FEET : Focus.THING, "", subjectWords));
+        }
+        if (KnownWords.thing(noun)) {
+            return Optional.of(new Guess(false, Focus.THING, object.orElse(""), subjectWords));
+        }
+        boolean person = KnownWords.person(noun);
+        if (telling.contains(Telling.THINGS) && !person && object.isEmpty()) {
+            return Optional.of(new Guess(false, Focus.THING, "", subjectWords));
+        }
+        if (!person && !named && !telling.contains(Telling.HANDS) && !telling.contains(Telling.FACE)) {
+            return Optional.empty();
+        }
+        return byPerson(words, verb, telling, object, person || named)
+                .map(about -> new Guess(
+                        true,
+                        about,
+                        about == Focus.HANDS || about == Focus.BODY ? object.orElse("") : "",
+                        subjectWords));
+    }
+
+    /** Hands need something to work on, or somebody who is known to have them. */
+    private static Optional<Focus> byPerson(
+            List<String> words, int verb, Set<Telling> telling, Optional<String> object, boolean surely) {
+        boolean oneself = verb + 1 < words.size() && ONESELF.contains(words.get(verb + 1));
+        boolean something = verb + 1 < words.size() && (object.isPresent() || NO_THING.contains(words.get(verb + 1)));
+        if (object.filter(KnownWords::spoken).isPresent()) {
+            return Optional.of(Focus.FACE);
+        }
+        if (telling.contains(Telling.HANDS) && something) {
+            return Optional.of(oneself ? Focus.BODY : Focus.HANDS);
+        }
+        if (telling.contains(Telling.FACE)) {
+            return Optional.of(Focus.FACE);
+        }
+        if (telling.contains(Telling.FEET)) {
+            return Optional.of(Focus.FEET);
+        }
+        if (telling.contains(Telling.WHEELS)) {
+            return Optional.of(Focus.WHEELS);
+        }
+        if (telling.contains(Telling.BODY) || telling.contains(Telling.THINGS)) {
+            return Optional.of(Focus.BODY);
+        }
+        return surely ? Optional.of(Focus.HANDS) : Optional.empty();
+    }
+
+    /** The noun of what is handled: the last word before a preposition. */
+    private static Optional<String> object(List<String> words, int from) {
+        int at = from;
+        while (at < words.size()
+                && AFTER_VERB.contains(words.get(at))
+                && at + 1 < words.size()
+                && article(words, at + 1)
+                && Set.of("up", "down", "out", "off").contains(words.get(at))) {
+            at++;
+        }
+        String last = "";
+        for (; at < words.size() && !ENDS_NOUN.contains(words.get(at)); at++) {
+            last = words.get(at);
+        }
+        return last.isEmpty() || NO_THING.contains(last) || article(List.of(last), 0) || last.matches(".*\\d.*")
+                ? Optional.empty()
+                : Optional.of(last);
+    }
+}
