@@ -31,6 +31,7 @@ import upshot.core.plan.Subject;
 public final class NewActions {
 
     private static final double ON_A_TABLE_M = 0.8;
+    private static final double CHILDS_TABLE_M = 0.6;
 
     private final Plan plan;
     private final Supplier<UUID> ids;
@@ -146,6 +147,9 @@ public final class NewActions {
             values.putIfAbsent("focus", guess.focus());
             if (!guess.person() && guess.focus() == Focus.THING) {
                 values.putIfAbsent("baseHeightM", ON_A_TABLE_M);
+            }
+            if (guess.person() && KnownWords.child(line.subject().orElse(""))) {
+                values.putIfAbsent("thingBaseM", CHILDS_TABLE_M);
             }
             if (!guess.thing().isEmpty()) {
                 values.putIfAbsent("thing", guess.thing());

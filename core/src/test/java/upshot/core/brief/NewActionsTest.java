@@ -51,6 +51,7 @@ class NewActionsTest {
     void children_are_smaller_and_vans_larger_than_people() {
         Plan child = typed("A child opens the finished book");
         assertThat(child.subjectOf(action(child)).heightM()).isEqualTo(1.2);
+        assertThat(action(child).thingBaseM()).as("at a child's table").isEqualTo(0.6);
         Plan van = typed("a delivery van pulls up");
         Subject drafted = van.subjectOf(action(van));
         assertThat(drafted.kind()).isEqualTo(SubjectKind.OBJECT);

@@ -21,7 +21,11 @@ public final class VerdictsReport {
 
     /** The file to write. */
     public static void main(String[] arguments) throws IOException {
-        Files.write(Path.of(arguments[0]), new VerdictsReport().write());
+        Files.write(Path.of(arguments[0]), present());
+    }
+
+    static List<String> present() {
+        return new VerdictsReport().write();
     }
 
     private List<String> write() {

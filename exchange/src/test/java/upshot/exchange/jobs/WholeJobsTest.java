@@ -2,6 +2,9 @@ package upshot.exchange.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 
 /** Jobs as they are planned, an expert's and a beginner's of each trade; see docs/verdicts.md. */
@@ -45,5 +48,12 @@ class WholeJobsTest {
         }
         assertThat(hits).as("hits beside %d misses", misses).isGreaterThanOrEqualTo((int)
                 Math.ceil(0.95 * (hits + misses)));
+    }
+
+    /** {@code ./upshot verdicts} writes it anew. */
+    @Test
+    void the_published_count_is_the_present_one() throws IOException {
+        assertThat(Files.readString(Path.of("../docs/verdicts.md")).lines())
+                .containsExactlyElementsOf(VerdictsReport.present());
     }
 }
