@@ -124,7 +124,7 @@ final class Candidates {
 
     /** A face from behind tells nothing, and neither does a person at work whose hands the back hides. */
     private boolean turnsAway(Shot shot) {
-        boolean behind = Math.abs(Degrees.wrap(shot.bearingDeg() + 180) - 180) >= BEHIND_FROM_DEG;
+        boolean behind = Spread.Round.offFrontDeg(shot) >= BEHIND_FROM_DEG;
         boolean told = action.focus() == Focus.FACE
                 || shot.size().sizeClass() == SizeClass.MID && action.focus() != Focus.FEET;
         return behind && told && plan.subjectOf(shot).kind() == SubjectKind.PERSON;

@@ -40,8 +40,13 @@ final class Spread {
         BEHIND;
 
         static Round of(Shot shot) {
-            double off = Math.abs(Degrees.wrap(shot.bearingDeg() + 180) - 180);
+            double off = offFrontDeg(shot);
             return off <= FRONT_TO_DEG ? FRONT : off <= SIDE_TO_DEG ? SIDE : BEHIND;
+        }
+
+        /** How far round from the subject's front, 0 to 180°, whichever way. */
+        static double offFrontDeg(Shot shot) {
+            return Math.abs(Degrees.wrap(shot.bearingDeg() + 180) - 180);
         }
     }
 
