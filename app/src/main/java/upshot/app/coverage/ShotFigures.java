@@ -3,6 +3,8 @@ package upshot.app.coverage;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
 import upshot.core.optics.Separation;
@@ -32,6 +34,8 @@ final class ShotFigures {
      */
     record Figure(String label, String value, String how) {}
 
+    private static final Set<String> FIRST = Set.of("Distance", "Frame", "Keep clean", "Roll");
+
     private final Plan plan;
     private final Shot shot;
     private final Action action;
@@ -55,6 +59,14 @@ final class ShotFigures {
                 new Group("Camera", figures.camera()),
                 new Group("Light", LightFigures.of(plan, shot)),
                 new Group("Roll", figures.roll()));
+    }
+
+    /** What an operator asks first: where to stand, and how long to roll. */
+    static List<Figure> first(Plan plan, Shot shot, ShotNumbers numbers) {
+        ShotFigures figures = new ShotFigures(plan, shot, numbers);
+        return Stream.concat(figures.stand().stream(), figures.roll().stream())
+                .filter(figure -> FIRST.contains(figure.label()))
+                .toList();
     }
 
     private List<Figure> stand() {

@@ -1,7 +1,5 @@
 package upshot.app.day;
 
-import java.time.LocalTime;
-import java.time.format.DateTimeParseException;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import upshot.app.job.Gesture;
@@ -10,7 +8,6 @@ import upshot.app.job.Proposal;
 import upshot.app.web.Arguments;
 import upshot.core.plan.Change;
 import upshot.core.plan.ExtraCrew;
-import upshot.core.plan.InvalidField;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.RecordKind;
 
@@ -31,17 +28,9 @@ class AddShift implements Gesture {
                 arguments.text("name"),
                 Ranks.after(context.plan().list(RecordKind.SHIFT)),
                 (int) arguments.number("dayOffset", 1),
-                time(arguments, "callTime"),
-                time(arguments, "wrapTime"),
+                arguments.time("callTime"),
+                arguments.time("wrapTime"),
                 (int) arguments.number("cameras", 1));
         return Proposal.of("add " + shift.name(), new Change.Add(shift));
-    }
-
-    private static LocalTime time(Arguments arguments, String field) {
-        try {
-            return LocalTime.parse(arguments.text(field));
-        } catch (DateTimeParseException noTime) {
-            throw new InvalidField(field, "A time like 09:30 is needed here.");
-        }
     }
 }

@@ -1,7 +1,5 @@
 package upshot.app.day;
 
-import java.time.LocalTime;
-import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -17,7 +15,6 @@ import upshot.app.account.SignedIn;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.app.web.Arguments;
-import upshot.core.finding.Wording;
 import upshot.core.late.WhatIf;
 import upshot.core.order.Comparison;
 import upshot.core.order.DayPlan;
@@ -64,19 +61,12 @@ class SearchController {
                 Map.of("seconds", Objects.toString(asked.seconds(), ""), "keep", Objects.toString(asked.keep(), "")));
         int seconds = (int) Math.max(1, Math.min(LONGEST_S, arguments.number("seconds", USUAL_S)));
         JudgedPlans.Current current = plans.current(job.id(), job.ownerId());
-        int kept = kept(current.verdict().plan(), arguments.text("keep"));
+        // What begins before a clock time stays; nothing where none was typed.
+        int kept = arguments.text("keep").isEmpty()
+                ? 0
+                : current.verdict().plan().brief().minutesAfterCall(arguments.time("keep"));
         searches.begin(job.id(), who.id(), current, seconds, kept);
         return new State(true, 0);
-    }
-
-    /** What begins before a clock time stays; nothing where none was typed. */
-    private static int kept(Plan plan, String time) {
-        try {
-            return time.isEmpty() ? 0 : plan.brief().minutesAfterCall(LocalTime.parse(time));
-        } catch (DateTimeParseException noTime) {
-            throw new InvalidField(
-                    "keep", "“%s” is no time of the day. Maybe 18:40?".formatted(Wording.shortened(time, 40)));
-        }
     }
 
     @PostMapping("/jobs/{jobId}/day/search/stop")

@@ -1,12 +1,9 @@
 package upshot.app.day;
 
-import java.time.LocalTime;
-import java.time.format.DateTimeParseException;
 import java.util.Map;
 import upshot.app.web.Arguments;
 import upshot.app.web.Selected;
 import upshot.core.late.WhatIf;
-import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Subject;
@@ -19,14 +16,9 @@ final class WhatIfs {
     static WhatIf of(Plan plan, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
         WhatIf.Kind what = arguments.choice("what", WhatIf.Kind.WRAP);
-        String time = arguments.text("time");
-        try {
-            return new WhatIf(
-                    what,
-                    LocalTime.parse(time),
-                    Selected.of(plan, RecordKind.SUBJECT, sent, "subjectId").map(Subject::id));
-        } catch (DateTimeParseException noTime) {
-            throw new InvalidField("time", "“%s” is no time of the day. Maybe 18:40?".formatted(time));
-        }
+        return new WhatIf(
+                what,
+                arguments.time("time"),
+                Selected.of(plan, RecordKind.SUBJECT, sent, "subjectId").map(Subject::id));
     }
 }

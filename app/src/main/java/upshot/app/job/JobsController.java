@@ -54,28 +54,6 @@ class JobsController {
         this.invitations = invitations;
     }
 
-    /** Somebody with whom a job is shared. */
-    record Member(String id, String name) {}
-
-    /**
-     * A row of the list.
-     *
-     * @param own whether the job belongs to whoever looks
-     * @param owner the name of whoever it belongs to
-     * @param invited addresses with which it is shared and of which nobody has come by yet
-     */
-    record Row(
-            String id,
-            String address,
-            String name,
-            String facts,
-            List<GaugeView> gauges,
-            boolean own,
-            boolean archived,
-            String owner,
-            List<Member> members,
-            List<String> invited) {}
-
     @GetMapping("/jobs")
     String list(
             @AuthenticationPrincipal SignedIn who,
@@ -113,29 +91,24 @@ class JobsController {
 
     private void show(SignedIn who, Model model) {
         invitations.accept(who.id(), who.getUsername());
-        List<Row> rows =
+        List<JobRow> rows =
                 jobs.findAllVisible(who.id()).stream().map(job -> row(job, who)).toList();
         Map<String, Object> shown = new LinkedHashMap<>();
         shown.put("rows", rows.stream().filter(row -> !row.archived()).toList());
-        shown.put("archived", rows.stream().filter(Row::archived).toList());
+        shown.put("archived", rows.stream().filter(JobRow::archived).toList());
         shown.put("ownerHere", accounts.isOwner(who));
         model.addAllAttributes(shown);
     }
 
-    private Row row(Job job, SignedIn who) {
-        var verdict = plans.current(job.id(), job.ownerId()).verdict();
-        JobLine line = JobLine.of(verdict.plan().brief());
-        return new Row(
+    private JobRow row(Job job, SignedIn who) {
+        return new JobRow(
                 job.id().toString(),
-                "/jobs/" + job.id() + "/brief",
-                line.name(),
-                line.facts(),
-                GaugeView.of(verdict),
+                JobAtAGlance.of(plans.current(job.id(), job.ownerId()).verdict()),
                 job.ownerId().equals(who.id()),
                 job.archived(),
                 name(job.ownerId()),
                 members.findByJobId(job.id()).stream()
-                        .map(member -> new Member(member.accountId().toString(), name(member.accountId())))
+                        .map(member -> new JobRow.Member(member.accountId().toString(), name(member.accountId())))
                         .toList(),
                 invitations.of(job.id()));
     }

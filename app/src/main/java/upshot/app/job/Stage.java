@@ -5,7 +5,7 @@ import java.util.Map;
 import upshot.app.account.SignedIn;
 import upshot.core.verdict.Verdict;
 
-/** One stage of the lane. Its page is the template {@code <slug>/page}, its pieces are fragments of that template. */
+/** One stage of the lane, or a closer look into one. Its pieces are fragments of its template. */
 public interface Stage {
 
     /** The digit on the lane and on the keyboard; stages keep theirs whether or not the others exist. */
@@ -13,6 +13,20 @@ public interface Stage {
 
     /** The word in addresses, folders and styles. */
     String slug();
+
+    /** The word of the stage that this one is a closer look into; a stage of the lane is its own. */
+    default String within() {
+        return slug();
+    }
+
+    default boolean onLane() {
+        return within().equals(slug());
+    }
+
+    /** {@code <slug>/page} of a stage of the lane, {@code <within>/<slug>} of a closer look. */
+    default String template() {
+        return within() + "/" + (onLane() ? "page" : slug());
+    }
 
     /** The word on the lane. */
     String title();
@@ -36,7 +50,7 @@ public interface Stage {
         return "";
     }
 
-    /** Whether the stage has a script of its own, {@code js/<slug>/<slug>.js}. */
+    /** Whether the stage has a script of its own, {@code js/<within>/<slug>.js}. */
     default boolean hasScript() {
         return false;
     }

@@ -74,7 +74,7 @@ class StageController {
         DrawnPage page = drawn.page(
                 contents,
                 token.getToken(),
-                () -> pieces.page(stage.slug() + "/page", answers.model(job, who, stage, parameters)));
+                () -> pieces.page(stage.template(), answers.model(job, who, stage, parameters)));
         ResponseEntity.BodyBuilder answer = ResponseEntity.ok()
                 .varyBy(HttpHeaders.ACCEPT_ENCODING)
                 .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8));

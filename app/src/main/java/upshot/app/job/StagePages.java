@@ -56,7 +56,7 @@ class StagePages {
         model.put("version", shown.request().version());
         model.put("beside", shown.beside());
         model.put("stage", stage);
-        model.put("stages", stages);
+        model.put("stages", stages.stream().filter(Stage::onLane).toList());
         model.put("job", JobLine.of(verdict.plan().brief()));
         model.put("gaugeList", GaugeView.of(verdict));
         model.put("undoLabel", history.undo().map(step -> step.label()).orElse(null));
@@ -81,9 +81,8 @@ class StagePages {
         for (String shared : SHARED) {
             rendered.add(new Piece(shared, pieces.render(LAYOUT, shared, model)));
         }
-        String template = stage.slug() + "/page";
         for (String own : wanted) {
-            rendered.add(new Piece(own, pieces.render(template, own, model)));
+            rendered.add(new Piece(own, pieces.render(stage.template(), own, model)));
         }
         return rendered;
     }

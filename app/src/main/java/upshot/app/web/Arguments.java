@@ -1,6 +1,10 @@
 package upshot.app.web;
 
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
 import java.util.Map;
+import upshot.core.finding.Wording;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
@@ -8,6 +12,8 @@ import upshot.core.plan.RecordKind;
 
 /** What a page sent with a gesture, read with plain words for what is missing or wrong. */
 public record Arguments(Map<String, String> values) {
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm[:ss]");
 
     public String text(String name) {
         return values.getOrDefault(name, "").strip();
@@ -27,6 +33,17 @@ public record Arguments(Map<String, String> values) {
             return Double.parseDouble(text.replace(',', '.'));
         } catch (NumberFormatException notANumber) {
             throw new InvalidField(name, "“%s” is not a number.".formatted(text));
+        }
+    }
+
+    /** A time of the day, as 9:30 or 09:30. */
+    public LocalTime time(String name) {
+        String text = text(name);
+        try {
+            return LocalTime.parse(text, CLOCK);
+        } catch (DateTimeParseException noTime) {
+            throw new InvalidField(
+                    name, "“%s” is no time of the day. Maybe 18:40?".formatted(Wording.shortened(text, 40)));
         }
     }
 

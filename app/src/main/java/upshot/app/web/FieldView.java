@@ -13,7 +13,7 @@ import upshot.exchange.json.ChangeJson;
 /**
  * A control that sets one field of one record in place.
  *
- * @param control which control: text, number, range, time, date, check, select
+ * @param control which control: text, number, dial, time, date, check, select
  * @param before the present value as it stands in a change
  * @param value the present value as the control shows it
  * @param unit behind the control, may be empty
@@ -43,9 +43,9 @@ public record FieldView(
         return of("number", plannedRecord, field, label, unit, "any", List.of());
     }
 
-    /** A number that can also be drawn along a line, 0 to 355 in steps of 5. */
-    public static FieldView bearing(PlanRecord plannedRecord, String field, String label, String side) {
-        return of("range", plannedRecord, field, label, "°, " + side, "5", List.of());
+    /** A number that can also be turned on a dial, 0 to 355 in steps of 5. */
+    public static FieldView bearing(PlanRecord plannedRecord, String field, String label) {
+        return of("dial", plannedRecord, field, label, "°", "5", List.of());
     }
 
     public static FieldView time(PlanRecord plannedRecord, String field, String label) {

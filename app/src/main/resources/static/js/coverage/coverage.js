@@ -1,7 +1,7 @@
 // Coverage's own script: proposed shots are looked at and taken in part, actions are filtered, several shots are set.
 import { clearProblem, showProblem } from "../web/problems.js";
 import { door, signal } from "../web/stage.js";
-import { connectStill } from "./still.js";
+import { connectDial } from "./dial.js";
 
 const FIND_AFTER_MS = 250;
 
@@ -100,4 +100,4 @@ document.addEventListener(
   { signal },
 );
 document.addEventListener("submit", (event) => event.target.id === "filters" && event.preventDefault(), { signal });
-connectStill(door, signal);
+connectDial(signal);

@@ -105,15 +105,61 @@ class CoverageHandlingTest extends InBrowser {
     @Test
     void a_shot_is_duplicated_mirrored_and_copied_to_other_actions() {
         twoActionsFilled();
-        page.locator(".thumb").first().click();
+        firstShotsOwnPage();
+        String code = page.locator("h1 .code").innerText();
         button("Duplicate").click();
-        assertThat(page.locator(".thumb")).hasCount(FILLED + 1);
+        assertThat(page.locator("h1 .code")).not().hasText(code);
         button("Mirror for the ending").click();
-        assertThat(page.locator("#panel .problem:visible")).containsText("Nothing happens in an ending yet");
+        assertThat(page.locator("#shot .problem:visible")).containsText("Nothing happens in an ending yet");
         page.getByLabel("Shoot like this").selectOption(new SelectOption().setLabel("all other actions"));
         button("Copy the setup").click();
-        assertThat(page.locator(".thumb")).hasCount(FILLED + 2);
         assertThat(page.locator("#said")).containsText("copy the setup");
+        page.getByRole(AriaRole.LINK, named("Coverage").setExact(true)).last().click();
+        assertThat(page.locator(".thumb")).hasCount(FILLED + 2);
+    }
+
+    private void firstShotsOwnPage() {
+        page.locator(".thumb").first().click();
+        page.locator(".whole-shot").click();
+        assertThat(page.locator(".shot-columns")).isVisible();
+    }
+
+    @Test
+    void a_shot_is_set_up_on_its_own_page_by_dial_step_and_keys() {
+        twoActionsFilled();
+        firstShotsOwnPage();
+        Locator angle = page.getByLabel("Bearing", new Page.GetByLabelOptions().setExact(true));
+        page.locator("[data-dial]").click(new Locator.ClickOptions().setPosition(54, 8));
+        assertThat(page.locator("#said")).containsText("bearing 180");
+        assertThat(angle).hasValue("180");
+        assertThat(page.locator(".dial-words")).containsText("from behind");
+        assertThat(page.locator(".dial-words")).containsText("all the way round");
+        // Who looks from behind and steps to the right comes round to its right side.
+        page.locator(".dial-words .mend").last().click();
+        assertThat(page.locator("#said")).not().containsText("bearing 180");
+        assertThat(Double.parseDouble(angle.inputValue())).isBetween(150.0, 179.0);
+
+        assertThat(page.locator(".figure").first()).containsText("Distance");
+        page.locator("#group-0 summary").click();
+        Locator tilted = page.getByLabel("Tilted", new Page.GetByLabelOptions().setExact(true));
+        tilted.fill("2.5");
+        tilted.press("Tab");
+        assertThat(page.locator("#said")).containsText("2.5");
+        assertThat(page.locator("#group-0")).hasAttribute("open", "");
+        Accessible.check(page, "a shot's own page");
+
+        String code = page.locator("h1 .code").innerText();
+        page.keyboard().press("Escape");
+        page.keyboard().press("l");
+        assertThat(page.locator("h1 .code")).not().hasText(code);
+        page.keyboard().press("e");
+        assertThat(page.locator("h1 .code")).hasText(code);
+        button("Remove this shot").click();
+        assertThat(page.locator("#shot")).containsText("No such shot.");
+        page.keyboard().press("u");
+        assertThat(page.locator("h1 .code")).hasText(code);
+        page.keyboard().press("o");
+        assertThat(page.locator("#panel")).containsText(code);
     }
 
     private void chooseSeveral() {
@@ -134,9 +180,9 @@ class CoverageHandlingTest extends InBrowser {
     @Test
     void a_reference_still_lies_beside_and_over_the_frame_and_can_be_taken_away() {
         twoActionsFilled();
-        page.locator(".thumb").first().click();
+        firstShotsOwnPage();
         page.locator("[data-still]").setInputFiles(new FilePayload("x.png", "image/png", "no picture".getBytes()));
-        assertThat(page.locator("#panel .problem:visible")).containsText("no PNG, JPEG or WebP");
+        assertThat(page.locator("#shot .problem:visible")).containsText("no PNG, JPEG or WebP");
         page.locator("[data-still]").setInputFiles(still());
         assertThat(page.locator(".still-beside")).isVisible();
         page.waitForFunction("() => document.querySelector('.still-beside').naturalWidth === 160");

@@ -64,7 +64,7 @@ class PlannerPathTest extends InBrowser {
         assertThat(page.locator("#said")).containsText("bearing 330");
         assertThat(page.getByLabel("Bearing", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("330");
-        assertThat(page.locator("#panel")).containsText("right to left");
+        assertThat(page.locator("#panel")).containsText("from the front left");
         assertThat(gauge("joints break")).not().hasText("0");
     }
 

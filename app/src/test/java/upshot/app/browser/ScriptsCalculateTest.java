@@ -41,6 +41,14 @@ class ScriptsCalculateTest extends InBrowser {
                 .extracting(frame -> call("cut/score.js", "gapAt", frame, USES))
                 .containsExactly(0, 0, 1, 2, 2, 3);
 
+        // On a dial 100 wide: below the middle is in front, its own right on the left, behind above; by steps of 5.
+        Map<String, Integer> dial = Map.of("left", 0, "top", 0, "width", 100, "height", 100);
+        assertThat(call("coverage/dial.js", "bearingAt", dial, 50, 90, 5)).isEqualTo(0);
+        assertThat(call("coverage/dial.js", "bearingAt", dial, 10, 50, 5)).isEqualTo(90);
+        assertThat(call("coverage/dial.js", "bearingAt", dial, 50, 10, 5)).isEqualTo(180);
+        assertThat(call("coverage/dial.js", "bearingAt", dial, 80, 80, 5)).isEqualTo(315);
+        assertThat(call("coverage/dial.js", "bearingAt", dial, 51, 90, 5)).isEqualTo(0);
+
         // Half a second apart is 120 a minute; one tap that was missed is forgiven.
         assertThat(call("brief/tapping.js", "tempoOf", List.of(0, 500, 1000, 1500)))
                 .isEqualTo(120);

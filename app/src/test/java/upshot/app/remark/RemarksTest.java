@@ -95,7 +95,7 @@ class RemarksTest {
             assertThat(one.shotId()).contains(shot.id());
             assertThat(one.number()).isEqualTo(1);
         });
-        assertThat(ben.get("/jobs/%s/coverage?shot=%s".formatted(job, shot.id())))
+        assertThat(ben.get("/jobs/%s/shot?shot=%s".formatted(job, shot.id())))
                 .contains("Keep the hands in")
                 .doesNotContain("Take back");
         assertThat(send(ada, id, words("Something else")).statusCode()).isEqualTo(422);

@@ -2,6 +2,7 @@ package upshot.core.finding;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Comparator;
 import java.util.List;
 import upshot.core.measure.Degrees;
 
@@ -20,6 +21,18 @@ public final class Wording {
             "the back left",
             "the left",
             "the front left");
+
+    private record Round(double deg, String words) {}
+
+    private static final List<Round> ROUND = List.of(
+            new Round(0, "straight on"),
+            new Round(22.5, "an eighth round"),
+            new Round(45, "a quarter round"),
+            new Round(60, "a third round"),
+            new Round(90, "half round"),
+            new Round(120, "two thirds round"),
+            new Round(135, "three quarters round"),
+            new Round(180, "all the way round"));
 
     public static String number(double value, int decimals) {
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
@@ -78,6 +91,20 @@ public final class Wording {
     /** "the front right". */
     public static String side(double bearingDeg) {
         return PLACES.get((int) Math.round(Degrees.wrap(bearingDeg) / EIGHTH_DEG) % PLACES.size());
+    }
+
+    /**
+     * How far round a subject something stands, from straight in front to behind, whichever way: "a third round" is 60°.
+     *
+     * @param bearingDeg clockwise from above, 0° in front of the subject
+     */
+    public static String round(double bearingDeg) {
+        double roundDeg = Degrees.wrap(bearingDeg);
+        double awayDeg = Math.min(roundDeg, 360 - roundDeg);
+        return ROUND.stream()
+                .min(Comparator.comparingDouble(one -> Math.abs(one.deg() - awayDeg)))
+                .orElseThrow()
+                .words();
     }
 
     public static String degrees(double degrees) {

@@ -231,6 +231,14 @@ public final class Plan extends View implements AroundAction {
         return groups.stateOf(action);
     }
 
+    /** All shots, action by action as the story tells them. */
+    public List<Shot> shotsAsTold() {
+        return beats().stream()
+                .flatMap(beat -> actionsOf(beat).stream())
+                .flatMap(action -> shotsOf(action).stream())
+                .toList();
+    }
+
     public Shot shotOf(Use use) {
         return get(RecordKind.SHOT, use.shotId());
     }

@@ -32,6 +32,22 @@ class WordingTest {
         assertThat(Wording.place(bearing)).isEqualTo(said);
     }
 
+    /** The nearest of eighths and thirds of the way to behind; whichever way round is as far. */
+    @ParameterizedTest
+    @CsvSource({
+        "0, straight on",
+        "30, an eighth round",
+        "-60, a third round",
+        "300, a third round",
+        "74, a third round",
+        "76, half round",
+        "225, three quarters round",
+        "180, all the way round"
+    })
+    void how_far_round_is_said_in_parts(double bearing, String said) {
+        assertThat(Wording.round(bearing)).isEqualTo(said);
+    }
+
     @ParameterizedTest
     @CsvSource({"orbit, an orbit", "extreme wide, an extreme wide", "wide, a wide"})
     void an_stands_before_a_vowel(String what, String said) {

@@ -8,6 +8,7 @@ public final class DepthBarSvg {
 
     private static final double LEFT = 24;
     private static final double RIGHT = 290;
+    private static final double BEFORE_BEHIND = 192;
 
     private DepthBarSvg() {}
 
@@ -38,13 +39,18 @@ public final class DepthBarSvg {
                 : "sharp %s to %s".formatted(Wording.number(nearM, 2), Wording.metres(farM));
         double middle = Math.max(70, Math.min(230, (near + far) / 2));
         svg.append(text(middle, 14, "middle", sharp));
-        svg.append(text(
-                Math.max(LEFT, Math.min(200, subject)),
-                57,
-                subject < 60 ? "start" : "middle",
-                Wording.metres(subjectM)));
+        svg.append(
+                text(Math.max(LEFT, Math.min(BEFORE_BEHIND, subject)), 57, anchor(subject), Wording.metres(subjectM)));
         svg.append(text(RIGHT + 6, 57, "end", "behind " + Wording.metres(backgroundM)));
         return svg.append("</svg>").toString();
+    }
+
+    /** Figures stand under what they measure, as far as the edge and the background's own figure leave room. */
+    private static String anchor(double x) {
+        if (x < 60) {
+            return "start";
+        }
+        return x > 165 ? "end" : "middle";
     }
 
     private static double x(double metres, double shownM) {
