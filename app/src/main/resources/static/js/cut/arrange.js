@@ -1,6 +1,7 @@
 // Arrange for me: the cut as it is, and above each other as it would be in several manners, before anything is taken.
 
-const MANNERS = ["PLACE_FIRST", "DETAIL_FIRST", "FEWER"];
+/** The first is shown as soon as it is there, the others are searched for side by side meanwhile. */
+const TURNS = [["PLACE_FIRST"], ["DETAIL_FIRST", "FEWER"]];
 
 export function connectArrange(door, signal) {
   const dialog = document.getElementById("arranging");
@@ -18,9 +19,10 @@ export function connectArrange(door, signal) {
   function parts(found, first) {
     const once = first ? ["[data-arranged-nothing]", "[data-arranged-before]", "[data-arranged-pinned]"] : [];
     const shown = [...once, "[data-arranged-after]"].map((part) => found.querySelector(part)).filter(Boolean);
-    shown.forEach((part) =>
-      part.querySelectorAll("[data-width]").forEach((use) => (use.style.inlineSize = `${use.dataset.width}%`)),
-    );
+    shown.forEach((part) => {
+      part.querySelectorAll("[data-width]").forEach((use) => (use.style.inlineSize = `${use.dataset.width}%`));
+      part.querySelectorAll("[data-from]").forEach((bar) => (bar.style.insetInlineStart = `${bar.dataset.from}%`));
+    });
     return shown;
   }
 
@@ -29,11 +31,11 @@ export function connectArrange(door, signal) {
     another.disabled = true;
     place.replaceChildren();
     try {
-      for (const [index, manner] of MANNERS.entries()) {
-        note.textContent = `Searching for cuts that follow the music and the schools: ${index + 1} of ${MANNERS.length}…`;
-        const found = await read(manner);
-        place.append(...parts(found, index === 0));
-        if (found.dataset.nothing === "true") {
+      for (const turn of TURNS) {
+        note.textContent = `Searching for cuts that follow the music and the schools: ${turn === TURNS[0] ? "the first" : "two more"}…`;
+        const found = await Promise.all(turn.map(read));
+        found.forEach((one) => place.append(...parts(one, turn === TURNS[0])));
+        if (found[0].dataset.nothing === "true") {
           note.textContent = "";
           return;
         }

@@ -19,25 +19,26 @@ export function connectPlay(door, signal) {
   let going = null;
   let sound = null;
 
-  async function open() {
-    if (dialog.open || document.querySelector(".tile") === null) {
+  /** Plays the cut as it stands, or another that is only proposed. */
+  async function open(proposed = "") {
+    if (dialog.open || (proposed === "" && document.querySelector(".tile") === null)) {
       return;
     }
     note.hidden = false;
     note.textContent = "Drawing…";
     dialog.showModal();
     try {
-      const playing = await door.read("cut/playing.json");
+      const playing = await door.read(proposed || "cut/playing.json");
       note.hidden = true;
       if (dialog.open) {
-        begin(playing);
+        begin(playing, proposed === "");
       }
     } catch {
       note.textContent = "The cut could not be read. Close this and try again.";
     }
   }
 
-  function begin(playing) {
+  function begin(playing, own) {
     going = connectPlayer(dialog.querySelector("[data-player]"), playing, {
       loop: (player, button) => {
         player.setLoop(player.loop ? null : (lineOf(player.frame, playing.frames) ?? null));
@@ -54,7 +55,7 @@ export function connectPlay(door, signal) {
       },
     });
     sound = new Sound(going.player);
-    const chosen = document.querySelector(".tile.is-chosen[data-start]");
+    const chosen = own && document.querySelector(".tile.is-chosen[data-start]");
     going.player.seek(chosen ? Number(chosen.dataset.start) : 0);
     going.player.play();
   }
@@ -86,7 +87,12 @@ export function connectPlay(door, signal) {
     { signal },
   );
   dialog.querySelector("[data-play-close]").addEventListener("click", () => dialog.close(), { signal });
-  document.addEventListener("click", (event) => event.target.closest?.("[data-play]") && open(), { signal });
+  document.addEventListener("click", (event) => {
+    const control = event.target.closest?.("[data-play]");
+    if (control) {
+      open(control.dataset.play);
+    }
+  }, { signal });
   document.addEventListener(
     "keydown",
     (event) => {

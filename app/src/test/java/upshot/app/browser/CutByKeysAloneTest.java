@@ -131,6 +131,13 @@ class CutByKeysAloneTest extends CutInBrowser {
         tabTo(button("Three others"));
         press("Enter");
         assertThat(dialog.locator("[data-arrange-place]")).hasAttribute("data-seed", "2");
+        // A proposal is played without being taken, and the choice stands as it was.
+        tabTo(button("Play: Fewer and longer"));
+        press("Enter");
+        assertThat(page.locator("#player [data-caption]")).containsText(" of ");
+        assertThat(page.locator("#said")).not().containsText("arrange");
+        press("Escape");
+        assertThat(page.locator("#player")).isHidden();
         assertThat(button("Take this cut: Place first")).isEnabled();
         tabTo(button("Take this cut: Place first"));
         press("Enter");

@@ -69,7 +69,8 @@ class CutJudgedTest extends CutInBrowser {
         assertThat(page.locator(".finding[data-rule=transition-fit]")).hasCount(0);
         stage(2);
         page.locator(".thumb").nth(1).click();
-        assertThat(page.locator("#panel")).containsText("It ends with a whip");
+        page.locator(".whole-shot").click();
+        assertThat(page.locator("#shot .ready")).containsText("It ends with a whip");
     }
 
     @Test
