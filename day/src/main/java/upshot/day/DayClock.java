@@ -23,6 +23,7 @@ public final class DayClock {
     private final int mealMin;
     private final int breakMin;
     private final PlaceCosts burdens;
+    private final Meals meals;
     private final List<int[]> moments;
 
     public DayClock(DayProblem problem) {
@@ -33,6 +34,7 @@ public final class DayClock {
         this.mealMin = (int) Math.ceil(problem.rests().mealMin());
         this.breakMin = (int) Math.ceil(problem.rests().breakMin());
         this.burdens = new PlaceCosts(problem, relations);
+        this.meals = new Meals(problem);
         this.moments = moments(problem, readyBeforeMin);
     }
 
@@ -89,7 +91,7 @@ public final class DayClock {
                 new Run(own.callMin(), 0, 0, 0, 0),
                 List.of(),
                 new int[Cost.ALL.length],
-                new Carried(done, own.callMin(), false, 0, 0, people, others, messy));
+                new Carried(done, own.callMin(), own.callMin(), 0, 0, people, others, messy));
     }
 
     /** The next setup of a crew. */
@@ -105,7 +107,7 @@ public final class DayClock {
         if (along) {
             clock = clock.with(before.pauses());
         } else if (!before.first()) {
-            List<Pause> pauses = pauses(before, crew, clock, next);
+            List<Pause> pauses = pauses(before, clock, next);
             int free = pauses.isEmpty()
                     ? before.endMin()
                     : pauses.get(pauses.size() - 1).untilMin();
@@ -120,8 +122,13 @@ public final class DayClock {
             }
         }
         order(before, crew, setup, along, breaches);
-        int idle = Math.max(0, clock.gettingReadyMin() - run.freeMin());
+        int idle = waitedBefore(before, clock, along) + Math.max(0, clock.gettingReadyMin() - run.freeMin());
         return burdens.state(before, setup, change, clock, run.idle(idle), breaches, along);
+    }
+
+    /** A meal need not begin as soon as the crew is free. */
+    private static int waitedBefore(DayState before, Clock clock, boolean along) {
+        return along || clock.pauses().isEmpty() ? 0 : clock.pauses().get(0).fromMin() - before.endMin();
     }
 
     /** An action that was left for another is laid out again. */
@@ -214,14 +221,11 @@ public final class DayClock {
     }
 
     /** What has to be put between the setup before and this one, in order. */
-    private List<Pause> pauses(DayState before, DayCrew crew, Clock clock, DaySetup next) {
+    private List<Pause> pauses(DayState before, Clock clock, DaySetup next) {
         int free = before.endMin();
-        double mealBy = crew.callMin() + problem.rests().mealByMin();
         int works = worksUntil(before, clock, next);
-        boolean early = free < crew.callMin() + problem.rests().mealNotBeforeMin();
-        boolean due = clock.endMin() > mealBy || works > mealBy && !early;
-        boolean meal = !before.carried().mealTaken() && due;
         boolean rest = works - before.carried().lastBreakMin() > problem.rests().breakAfterMin();
+        boolean meal = meals.due(before, clock, works, rest);
         boolean full = burdens.cardsFull(before, next);
         if (!meal && !rest && !full) {
             return List.of();
@@ -229,8 +233,9 @@ public final class DayClock {
         List<Pause> pauses = new ArrayList<>(2);
         int until = free;
         if (meal || rest) {
-            until += meal ? mealMin : breakMin;
-            pauses.add(new Pause(meal ? Pause.Kind.MEAL : Pause.Kind.BREAK, free, until));
+            int from = meal ? meals.beginMin(before, clock) : free;
+            until = from + (meal ? mealMin : breakMin);
+            pauses.add(new Pause(meal ? Pause.Kind.MEAL : Pause.Kind.BREAK, from, until));
         }
         int copying = full ? (int) Math.ceil(before.carried().copyMin()) - (until - free) : 0;
         if (copying > 0) {
@@ -247,7 +252,9 @@ public final class DayClock {
         if (next.fixed().isPresent() || before.crew() > 0) {
             return clock.endMin();
         }
-        int pause = Math.max(breakMin, before.carried().mealTaken() ? 0 : mealMin);
+        boolean fed =
+                before.carried().fedMin() > problem.crews().get(before.crew()).callMin();
+        int pause = Math.max(breakMin, fed ? 0 : mealMin);
         for (int[] moment : moments) {
             int ready = moment[1];
             if (ready >= clock.endMin() && !before.carried().done().get(moment[0])) {

@@ -209,13 +209,21 @@ public final class DayNumbers {
     }
 
     private void windows(Windows windows) {
-        list(windows.spans(), span -> put(span.fromMin(), span.untilMin()));
+        list(windows.spans(), this::span);
         put(windows.rigFromMin());
         put(windows.bounded());
     }
 
+    private void span(Windows.Span span) {
+        put(span.fromMin(), span.untilMin());
+    }
+
+    private Windows.Span span() {
+        return new Windows.Span(whole(), whole());
+    }
+
     private Windows windows() {
-        return new Windows(list(() -> new Windows.Span(whole(), whole())), whole(), truth());
+        return new Windows(list(this::span), whole(), truth());
     }
 
     private void changes(Changes changes) {
@@ -251,9 +259,10 @@ public final class DayNumbers {
     private void rests(Rests rests) {
         put(rests.talkMin(), rests.breakAfterMin(), rests.breakMin());
         put(rests.mealByMin(), rests.mealMin(), rests.mealNotBeforeMin());
+        list(rests.mealTimes(), this::span);
     }
 
     private Rests rests() {
-        return new Rests(number(), number(), number(), number(), number(), number());
+        return new Rests(number(), number(), number(), number(), number(), number(), list(this::span));
     }
 }

@@ -45,6 +45,7 @@ public final class DayState {
      * What is carried from setup to setup beside the clock.
      *
      * @param done setups shot so far
+     * @param fedMin when the crew has eaten last; the call where it has not
      * @param megabytes on the cards and not copied, copyMin what copying them takes
      * @param people how each person stands
      * @param others setups so far that the school of order does not want early
@@ -53,7 +54,7 @@ public final class DayState {
     record Carried(
             BitSet done,
             int lastBreakMin,
-            boolean mealTaken,
+            int fedMin,
             double megabytes,
             double copyMin,
             Person[] people,

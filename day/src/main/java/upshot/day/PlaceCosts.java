@@ -17,6 +17,7 @@ final class PlaceCosts {
     private final Relations relations;
 
     PlaceCosts(DayProblem problem, Relations relations) {
+
         this.problem = problem;
         this.relations = relations;
     }
@@ -101,21 +102,18 @@ final class PlaceCosts {
         boolean copied = clock.pauses() != before.pauses() && !clock.pauses().isEmpty() && cardsFull(before, next);
         int gap = clock.gettingReadyMin() - before.endMin();
         int lastBreak = carried.lastBreakMin();
-        boolean meal = carried.mealTaken();
+        int fed = carried.fedMin();
         if (gap >= problem.rests().breakMin()) {
-            int call = problem.crews().get(before.crew()).callMin();
             lastBreak = clock.gettingReadyMin();
-            meal |= gap >= problem.rests().mealMin()
-                    && clock.gettingReadyMin() - call >= problem.rests().mealNotBeforeMin();
         }
         for (Pause pause : clock.pauses()) {
             lastBreak = pause.kind() == Pause.Kind.COPY ? lastBreak : Math.max(lastBreak, pause.untilMin());
-            meal |= pause.kind() == Pause.Kind.MEAL;
+            fed = pause.kind() == Pause.Kind.MEAL ? pause.untilMin() : fed;
         }
         return new Carried(
                 done,
                 lastBreak,
-                meal,
+                fed,
                 (copied ? 0 : carried.megabytes()) + next.recording().megabytes(),
                 (copied ? 0 : carried.copyMin()) + next.recording().copyMin(),
                 people,

@@ -39,7 +39,7 @@ class DayClockTest {
                 List.of(setups),
                 new Changes(List.of(List.of(0.0)), List.of(3.0), 1.5, 2, 4, 0.5, 10, 2, anotherActionMin),
                 List.of(),
-                new Rests(15, 180, 10, 360, 30, 120),
+                new Rests(15, 180, 10, 360, 30, 120, List.of()),
                 0,
                 1,
                 10);

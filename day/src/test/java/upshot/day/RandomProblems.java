@@ -56,7 +56,7 @@ public final class RandomProblems {
                         2,
                         random.nextInt(4)),
                 people,
-                new Rests(15, 180, 10, 360, 30, 120),
+                new Rests(15, 180, 10, 360, 30, 120, List.of(new Windows.Span(150, 330))),
                 random.nextBoolean() ? 0 : 3000,
                 1.1,
                 10);

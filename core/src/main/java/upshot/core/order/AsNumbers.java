@@ -35,7 +35,7 @@ import upshot.day.Rests;
 /** Turns a shoot into numbers: whatever is the same gets the same number. */
 final class AsNumbers {
 
-    /** Waiting counts as the meal no sooner than this after the call. */
+    /** The meal begins no sooner than this after the call. */
     private static final double MEAL_NOT_BEFORE_MIN = 120;
 
     private static final double MEGABYTES = 1000;
@@ -108,7 +108,8 @@ final class AsNumbers {
                         plan.threshold(Threshold.BREAK),
                         plan.threshold(Threshold.MEAL_BY),
                         plan.threshold(Threshold.MEAL),
-                        MEAL_NOT_BEFORE_MIN),
+                        MEAL_NOT_BEFORE_MIN,
+                        MealTimes.of(plan.brief(), shoot.crews())),
                 plan.list(RecordKind.CARD).stream()
                         .mapToDouble(AsNumbers::megabytes)
                         .sum(),

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
+import upshot.core.house.TellingSchool;
+import upshot.core.verdict.Verdict;
 
 /** Writes docs/proposals.md: what is proposed for sixty jobs as they are typed, counted. */
 public final class ProposalsReport {
@@ -57,7 +59,47 @@ public final class ProposalsReport {
         cut(
                 "with room for two of each",
                 all.stream().filter(Proposed::roomForRuns).toList());
+        say("");
+        others(all);
         return lines;
+    }
+
+    private void others(List<Proposed> all) {
+        long possible = sum(all, Proposed::possibleWithinRuns);
+        say(
+                "Within runs: %d of the %d joints that could lie there, with every action told in one run as long as it is.",
+                sum(all, Proposed::withinRuns), possible);
+        say("");
+        say(
+                "Against the recipe (each action once, from wide to detail, even lengths on the grid, a fifth more or fewer pictures;"
+                        + " a break weighs 10, a watch 2, a must-have action that is not seen 10, a border off its bar a half):"
+                        + " better in %d of %d jobs, as good in %d, worse in %d.",
+                sum(all, job -> job.againstTheRecipe() > 0 ? 1 : 0),
+                all.size(),
+                sum(all, job -> job.againstTheRecipe() == 0 ? 1 : 0),
+                sum(all, job -> job.againstTheRecipe() < 0 ? 1 : 0));
+        say("");
+        say(
+                "Meals: %d, of which %d at other times than 11:30 to 14:30 and 18:00 to 20:30.",
+                sum(all, job -> job.meals().size()), sum(all, Proposed::mealsAtOtherTimes));
+        say("");
+        say("| told as | joints | two of one action in a row | out of its order | breaks | turns to another strand |");
+        say("|---|--:|--:|--:|--:|--:|");
+        for (TellingSchool school : List.of(TellingSchool.MONTAGE, TellingSchool.PARALLEL)) {
+            List<Verdict> told = all.stream().map(job -> job.told(school)).toList();
+            say(
+                    "| %s | %d | %d | %d | %d | %d |",
+                    school.label(),
+                    count(told, verdict -> verdict.cut().joints()),
+                    count(told, Proposed::twiceRunning),
+                    count(told, verdict -> Proposed.said(verdict, "story-order")),
+                    count(told, Proposed::breaks),
+                    count(told, Proposed::turns));
+        }
+    }
+
+    private static long count(List<Verdict> all, ToLongFunction<Verdict> what) {
+        return all.stream().mapToLong(what).sum();
     }
 
     private void filled(String trade, List<Proposed> jobs) {

@@ -1,5 +1,6 @@
 package upshot.core.propose;
 
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -7,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiPredicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import upshot.core.arrange.Arrange;
 import upshot.core.arrange.Manner;
@@ -16,6 +19,7 @@ import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.ground.Stand;
 import upshot.core.house.CoverageSchool;
+import upshot.core.house.TellingSchool;
 import upshot.core.order.DayPlan;
 import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Action;
@@ -31,6 +35,8 @@ import upshot.core.size.CameraHeight;
 import upshot.core.size.SizeClass;
 import upshot.core.time.BeatGrid;
 import upshot.core.verdict.Verdict;
+import upshot.day.Minute;
+import upshot.day.Pause;
 
 /** What is proposed for a job that nobody has touched yet, counted. */
 final class Proposed {
@@ -145,6 +151,24 @@ final class Proposed {
                 .count();
     }
 
+    /** Meals of the day. */
+    List<LocalTime> meals() {
+        return day.slots().stream()
+                .flatMap(slot -> slot.state().pauses().stream())
+                .filter(pause -> pause.kind() == Pause.Kind.MEAL)
+                .map(meal -> day.clock(new Minute(meal.fromMin())))
+                .toList();
+    }
+
+    /** Those that begin neither from 11:30 to 14:30 nor from 18:00 to 20:30. */
+    long mealsAtOtherTimes() {
+        return meals().stream()
+                .mapToInt(meal -> meal.toSecondOfDay() / 60)
+                .filter(minute -> minute < 690 || minute > 870)
+                .filter(minute -> minute < 1080 || minute > 1230)
+                .count();
+    }
+
     /** How often the day takes up an action that it had left. */
     long takenUpAgain() {
         List<Action> told = new ArrayList<>();
@@ -163,6 +187,25 @@ final class Proposed {
     /** Whether the promo has room for two pictures of each action and feature. */
     boolean roomForRuns() {
         return Coverage.promoHolds(typed) >= 2 * typed.actions().size();
+    }
+
+    /** The same pictures told in another school: what its rules say, and how often it turns to another strand. */
+    Verdict told(TellingSchool school) {
+        Plan plan = filled.apply(Change.set(filled.house(), "telling", school));
+        return Verdict.of(
+                plan.apply(new Arrange(UUID::randomUUID, Manner.PLACE_FIRST, 1, STEPS).propose(Verdict.of(plan))));
+    }
+
+    /** As many joints as could lie within runs, with every action that is seen told in one. */
+    long possibleWithinRuns() {
+        Set<Action> seen = new HashSet<>();
+        cut.cut().uses().forEach(use -> seen.add(use.action()));
+        return cut.cut().uses().size() - seen.size();
+    }
+
+    /** 1 where the proposal is better than the recipe, −1 where the recipe is. */
+    int againstTheRecipe() {
+        return Baseline.compared(filled, cut);
     }
 
     long joints() {
@@ -209,15 +252,43 @@ final class Proposed {
     }
 
     long said(String rule) {
-        return findings().filter(one -> one.ruleId().equals(rule)).count();
+        return said(cut, rule);
+    }
+
+    static long said(Verdict verdict, String rule) {
+        return findings(verdict).filter(one -> one.ruleId().equals(rule)).count();
     }
 
     long breaks() {
-        return findings().filter(one -> one.status() == Status.BREAK).count();
+        return breaks(cut);
     }
 
-    private Stream<Finding> findings() {
-        return Stream.concat(cut.joints().stream().flatMap(List::stream), cut.whole().stream());
+    static long breaks(Verdict verdict) {
+        return findings(verdict).filter(one -> one.status() == Status.BREAK).count();
+    }
+
+    private static Stream<Finding> findings(Verdict verdict) {
+        return Stream.concat(verdict.joints().stream().flatMap(List::stream), verdict.whole().stream());
+    }
+
+    /** Joints with the same action on both sides, which is no feature. */
+    static long twiceRunning(Verdict verdict) {
+        return joints(verdict, (out, into) -> out.equals(into) && !out.feature());
+    }
+
+    /** Joints from what one subject does to what another does. */
+    static long turns(Verdict verdict) {
+        return joints(
+                verdict,
+                (out, into) ->
+                        !out.feature() && !into.feature() && !out.subjectId().equals(into.subjectId()));
+    }
+
+    private static long joints(Verdict verdict, BiPredicate<Action, Action> counted) {
+        var uses = verdict.cut().uses();
+        return IntStream.range(1, uses.size())
+                .filter(i -> counted.test(uses.get(i - 1).action(), uses.get(i).action()))
+                .count();
     }
 
     /** Actions that must be seen and are not. */

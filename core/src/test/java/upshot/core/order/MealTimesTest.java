@@ -1,0 +1,100 @@
+package upshot.core.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import upshot.core.RandomDays;
+import upshot.core.SamplePlan;
+import upshot.core.plan.Brief;
+import upshot.day.DayClock;
+import upshot.day.DayOrder;
+import upshot.day.DayProblem;
+import upshot.day.Pause;
+import upshot.day.Rests;
+import upshot.day.Windows;
+
+/** People eat at noon and in the evening wherever there is a gap for it in the order that is shown. */
+class MealTimesTest {
+
+    private static final int DAYS = 60;
+
+    private static boolean atMealTime(DayProblem problem, int minute) {
+        return problem.rests().mealTimes().stream()
+                .anyMatch(span -> span.fromMin() <= minute && minute <= span.untilMin());
+    }
+
+    private static List<Pause> meals(DayOrder order) {
+        return order.all().stream()
+                .flatMap(state -> state.pauses().stream())
+                .filter(pause -> pause.kind() == Pause.Kind.MEAL)
+                .distinct()
+                .toList();
+    }
+
+    /** The same order with the first meal at that minute, if it can be had. */
+    private static boolean fits(DayOrder order, int minute) {
+        DayProblem problem = order.problem();
+        Rests rests = problem.rests();
+        DayProblem asked = new DayProblem(
+                problem.crews(),
+                problem.setups(),
+                problem.changes(),
+                problem.people(),
+                new Rests(
+                        rests.talkMin(),
+                        rests.breakAfterMin(),
+                        rests.breakMin(),
+                        rests.mealByMin(),
+                        rests.mealMin(),
+                        rests.mealNotBeforeMin(),
+                        List.of(new Windows.Span(minute, minute))),
+                problem.capacityMegabytes(),
+                problem.margin(),
+                problem.readyBeforeMin());
+        DayOrder moved = DayOrder.of(new DayClock(asked), order.crews());
+        return moved.merit().brokenMin() <= order.merit().brokenMin()
+                && meals(moved).stream().anyMatch(meal -> meal.fromMin() == minute);
+    }
+
+    @Test
+    void a_meal_lies_at_a_meal_time_wherever_one_can_be_had() {
+        int meals = 0;
+        List<String> missed = new ArrayList<>();
+        for (int day = 0; day < DAYS; day++) {
+            RandomDays days = new RandomDays(4000 + day);
+            DayOrder order = ShootingOrder.of(Shoot.of(day % 2 == 0 ? days.workday(36 + day) : days.plan(30, 11)))
+                    .order();
+            DayProblem problem = order.problem();
+            List<Pause> eaten = meals(order);
+            meals += eaten.size();
+            if (!eaten.isEmpty() && !atMealTime(problem, eaten.get(0).fromMin())) {
+                int gap = IntStream.rangeClosed(120, 360)
+                        .filter(minute -> atMealTime(problem, minute))
+                        .filter(minute -> fits(order, minute))
+                        .findFirst()
+                        .orElse(-1);
+                if (gap >= 0) {
+                    missed.add("day %d: at %d, not at %d"
+                            .formatted(day, eaten.get(0).fromMin(), gap));
+                }
+            }
+        }
+        assertThat(meals).isGreaterThan(DAYS / 2);
+        assertThat(missed).as("meals that could have been at a meal time").isEmpty();
+    }
+
+    @Test
+    void meal_times_are_counted_from_the_call_on_every_day() {
+        SamplePlan sample = new SamplePlan();
+        Brief nine = sample.brief("callTime", LocalTime.of(9, 0)).build().brief();
+        assertThat(MealTimes.of(nine, List.of()))
+                .startsWith(new Windows.Span(150, 330), new Windows.Span(540, 690), new Windows.Span(1590, 1770));
+        // At half past one an hour of noon is left; six o'clock is four and a half hours on.
+        Brief afternoon = sample.brief("callTime", LocalTime.of(13, 30)).build().brief();
+        assertThat(MealTimes.of(afternoon, List.of())).startsWith(new Windows.Span(0, 60), new Windows.Span(270, 420));
+    }
+}
