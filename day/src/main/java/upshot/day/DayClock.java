@@ -177,7 +177,8 @@ public final class DayClock {
             fits |= span.fromMin() <= fixed.atMin() && end <= span.untilMin();
         }
         if (!fits) {
-            breaches.add(new Breach(end > crew.wrapMin() ? Limit.WRAP : Limit.HOURS, 1));
+            int over = end - crew.wrapMin();
+            breaches.add(over > 0 ? new Breach(Limit.WRAP, over) : new Breach(Limit.HOURS, 1));
         }
         return new Clock(start, ready, fixed.atMin(), end, Math.max(0, start - run.freeMin()), List.of());
     }

@@ -14,6 +14,7 @@ import upshot.app.web.FrameView;
 import upshot.core.finding.Wording;
 import upshot.core.order.DayPlan;
 import upshot.core.order.LaterCall;
+import upshot.core.order.LaterWrap;
 import upshot.core.order.NotFitting;
 import upshot.core.order.Setup;
 import upshot.core.order.Whys;
@@ -114,6 +115,7 @@ class DayStage implements Stage {
         model.put("droppedOthers", NotFitting.of(plan, day).othersInWords().orElse(""));
         model.put("clash", ClashView.of(verdict));
         model.put("gone", gone);
+        model.put("laterWrap", LaterWrap.of(plan, day).map(LaterWrap::sentence).orElse(""));
         model.put("laterCall", LaterCall.of(plan, day).map(LaterCall::sentence).orElse(""));
         model.put("written", plan.list(RecordKind.TURN).stream().anyMatch(turn -> !turn.letGo()));
         model.put("empty", day.slots().isEmpty() && day.dropped().isEmpty() && gone.isEmpty());

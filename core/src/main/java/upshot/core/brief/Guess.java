@@ -1,5 +1,6 @@
 package upshot.core.brief;
 
+import java.util.Locale;
 import java.util.UUID;
 import upshot.core.plan.Focus;
 import upshot.core.plan.RecordKind;
@@ -26,10 +27,19 @@ public record Guess(boolean person, Focus focus, String thing, int subjectWords)
             return KnownWords.child(name) ? RecordKind.SUBJECT.with(somebody, "heightM", CHILD_M) : somebody;
         }
         return switch (focus) {
-            case WHEELS -> RecordKind.SUBJECT.with(Subject.object(id, name, 1.6, 1.8, 4.5), "form", Form.BOX);
+            case WHEELS ->
+                KnownWords.cycle(lastWord(name))
+                        ? RecordKind.SUBJECT.with(Subject.object(id, name, 1.1, 0.6, 1.8), "form", Form.BICYCLE)
+                        : RecordKind.SUBJECT.with(Subject.object(id, name, 1.6, 1.8, 4.5), "form", Form.VEHICLE);
             case FEET -> Subject.object(id, name, 0.7, 0.4, 1.2);
-            case UNSAID, HANDS, THING, FACE, BODY, PLACE -> Subject.object(id, name, 0.3, 0.3, 0.3);
+            case PLACE -> RecordKind.SUBJECT.with(Subject.object(id, name, 4, 8, 6), "form", Form.BUILDING);
+            case UNSAID, HANDS, THING, FACE, BODY -> Subject.object(id, name, 0.3, 0.3, 0.3);
         };
+    }
+
+    private static String lastWord(String name) {
+        String[] words = name.toLowerCase(Locale.ROOT).split(" ");
+        return words[words.length - 1];
     }
 
     /** "about hands, shows the sheets". */

@@ -107,13 +107,37 @@ final class KnownWords {
         return in("vehicles", word);
     }
 
+    /** A vehicle as small as its rider. */
+    static boolean cycle(String word) {
+        return in("cycles", word);
+    }
+
+    /** What is opened by speaking: an evening, a ceremony. */
+    static boolean occasion(String word) {
+        return in("occasions", word);
+    }
+
+    /** What is passed and not handed on: a bend, a line. */
+    static boolean course(String word) {
+        return in("courses", word);
+    }
+
+    /** Somebody who plays with their hands. */
+    static boolean player(String word) {
+        return in("players", word);
+    }
+
+    static boolean place(String word) {
+        return in("places", word);
+    }
+
     static boolean animal(String word) {
         return in("animals", word);
     }
 
     /** Anything but a person that does things by itself. */
     static boolean thing(String word) {
-        return !in("people", word) && in("machines", word) || vehicle(word) || animal(word);
+        return !in("people", word) && (in("machines", word) || in("pieces", word)) || vehicle(word) || animal(word);
     }
 
     private static boolean in(String list, String word) {

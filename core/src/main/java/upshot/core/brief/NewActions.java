@@ -145,6 +145,9 @@ public final class NewActions {
         Map<String, Object> values = new HashMap<>(line.values());
         line.guess().filter(guess -> !values.containsKey("feature")).ifPresent(guess -> {
             values.putIfAbsent("focus", guess.focus());
+            if (guess.focus() == Focus.PLACE) {
+                values.putIfAbsent("feature", true);
+            }
             if (!guess.person() && guess.focus() == Focus.THING) {
                 values.putIfAbsent("baseHeightM", ON_A_TABLE_M);
             }

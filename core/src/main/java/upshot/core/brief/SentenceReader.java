@@ -87,7 +87,12 @@ public final class SentenceReader {
             "towards",
             "against",
             "near",
-            "beside");
+            "beside",
+            "tight",
+            "shut",
+            "clean",
+            "smooth",
+            "flat");
     private static final Set<String> NO_THING = Set.of(
             "it",
             "them",
@@ -106,6 +111,11 @@ public final class SentenceReader {
             "eyes",
             "arms",
             "fingers",
+            "feet",
+            "face",
+            "hair",
+            "lips",
+            "beard",
             "each",
             "everything",
             "something",
@@ -131,7 +141,25 @@ public final class SentenceReader {
                 return doing(words, i, i);
             }
         }
-        return Optional.empty();
+        return named(words);
+    }
+
+    /** "A frosted window at dawn": a place or a thing is only named, and nothing happens that is known. */
+    private static Optional<Guess> named(List<String> words) {
+        int end = 0;
+        while (end < words.size() && !ENDS_NOUN.contains(words.get(end))) {
+            end++;
+        }
+        if (end == 0 || end < words.size() && end > SUBJECT_AT_MOST || !article(words, 0)) {
+            return Optional.empty();
+        }
+        String noun = words.get(end - 1);
+        if (KnownWords.place(noun)) {
+            return Optional.of(new Guess(false, Focus.PLACE, "", end));
+        }
+        return KnownWords.thing(noun) && !KnownWords.vehicle(noun) && !KnownWords.animal(noun)
+                ? Optional.of(new Guess(false, Focus.THING, "", end))
+                : Optional.empty();
     }
 
     /** "Folds" after anybody, "fold" only after several; a word before another verb is part of the subject. */
@@ -199,10 +227,17 @@ public final class SentenceReader {
     /** Hands need something to work on, or somebody who is known to have them. */
     private static Optional<Focus> byPerson(
             List<String> words, int verb, Set<Telling> telling, Optional<String> object, boolean surely) {
+        String handled = handled(words, verb + 1);
         boolean oneself = verb + 1 < words.size() && ONESELF.contains(words.get(verb + 1));
-        boolean something = verb + 1 < words.size() && (object.isPresent() || NO_THING.contains(words.get(verb + 1)));
-        if (object.filter(KnownWords::spoken).isPresent()) {
+        boolean something = object.isPresent() || NO_THING.contains(handled);
+        if (KnownWords.spoken(handled) || KnownWords.occasion(handled)) {
             return Optional.of(Focus.FACE);
+        }
+        if (KnownWords.player(words.get(verb - 1))) {
+            return Optional.of(Focus.HANDS);
+        }
+        if (passed(words, verb + 1) && KnownWords.course(handled)) {
+            return Optional.of(Focus.BODY);
         }
         if (telling.contains(Telling.HANDS) && something) {
             return Optional.of(oneself ? Focus.BODY : Focus.HANDS);
@@ -222,8 +257,20 @@ public final class SentenceReader {
         return surely ? Optional.of(Focus.HANDS) : Optional.empty();
     }
 
-    /** The noun of what is handled: the last word before a preposition. */
+    /** The noun of what is handled, where it is a thing that can be shown by itself. */
     private static Optional<String> object(List<String> words, int from) {
+        String last = handled(words, from);
+        boolean nothing = last.isEmpty() || NO_THING.contains(last) || KnownWords.course(last) && passed(words, from);
+        return nothing || article(List.of(last), 0) || last.matches(".*\\d.*") ? Optional.empty() : Optional.of(last);
+    }
+
+    /** A verb of hands and of feet: "pass the salt", "pass the bend". */
+    private static boolean passed(List<String> words, int from) {
+        return KnownWords.asVerb(words.get(from - 1)).containsAll(Set.of(Telling.FEET, Telling.HANDS));
+    }
+
+    /** The last word before a preposition; empty where there is none. */
+    private static String handled(List<String> words, int from) {
         int at = from;
         while (at < words.size()
                 && AFTER_VERB.contains(words.get(at))
@@ -236,8 +283,6 @@ public final class SentenceReader {
         for (; at < words.size() && !ENDS_NOUN.contains(words.get(at)); at++) {
             last = words.get(at);
         }
-        return last.isEmpty() || NO_THING.contains(last) || article(List.of(last), 0) || last.matches(".*\\d.*")
-                ? Optional.empty()
-                : Optional.of(last);
+        return last;
     }
 }

@@ -17,7 +17,9 @@ final class WordList {
             hands: insert assemble build blow dye print bind emboss gild grind crush sift break crack grate season
             hands: taste-test sort count deal flip turn twist bend stretch-out load-up bake cook fry grill roast steam
             hands: arrange strip unfold unpack repair sharpen file chisel engrave etch lace button zip adjust swipe
-            hands: post connect
+            hands: post connect tape
+            feet: pass
+            face: count drink eat bite chew sip swallow
             face: speak talk laugh smile cry sing look listen watch read cheer shout kiss explain tell greet wink
             face: frown think nod taste smell interview pray present teach chat argue joke whisper perform play
             face: announce lecture discuss applaud warm
@@ -26,7 +28,7 @@ final class WordList {
             wheels: ride cycle skate skateboard drive bike
             body: roll turn twist bend spin jump dive swim lift carry push pull drag stretch spar box wrestle fight
             body: exercise train bow kneel sit stand queue wait lie crawl tumble row surf ski sled duck hug load
-            body: unload shovel throw-down sweep mop
+            body: unload shovel throw-down sweep mop wave clap
             things: rise boil fall curl burn glow shine sparkle drip flow foam fizz sizzle steam smoke bubble melt
             things: freeze float sink fly flap flicker swing sway rotate hum ring buzz beep explode burst shatter bloom
             things: grow wilt ripen hatch dry crumble leak splash spill sprout
@@ -38,7 +40,7 @@ final class WordList {
             people: smith smiths barista baristas athlete athletes champion champions host hosts mother father
             people: grandmother grandfather sister brother daughter son staff volunteers everybody everyone somebody
             people: someone nobody he she they we i monk monks nun priest king queen pilot pilots captain coach coaches
-            people: referee tailor architect professor architects clerk guard guards scout scouts
+            people: company troupe cast ensemble winner winners referee tailor architect professor architects clerk guard guards scout scouts
             not-people: water paper printer mixer river door flower butter leather silver letter poster tractor motor mirror
             not-people: floor timber copper boiler burner blender computer scooter trailer drawer counter corner cover
             not-people: dinner summer winter roller hammer ladder feather number power tower shower shutter filter heater
@@ -47,10 +49,11 @@ final class WordList {
             machines: press machine printer crane robot kettle oven mixer blender computer phone clock bell lamp light fan
             machines: pump saw loom lathe drill projector screen drone camera conveyor escalator toaster fridge boiler
             machines: curtain curtains door doors gate gates lid lids shutter shutters bread cake cakes coffee milk tea
-            machines: wine beer water steam smoke glue paint ink flag flags
+            machines: wine beer water steam smoke glue paint ink flag flags gun guns
             vehicles: van vans car cars bus buses tram trams lorry lorries truck trucks tractor tractors train trains taxi
             vehicles: taxis ambulance motorbike motorbikes motorcycle scooter scooters bike bikes bicycle bicycles trailer
             vehicles: forklift
+            cycles: bike bikes bicycle bicycles motorbike motorbikes motorcycle scooter scooters
             animals: dog dogs cat cats horse horses cow cows sheep goat goats pig pigs bird birds duck ducks chicken
             animals: chickens hen hens fish bee bees fox rabbit rabbits donkey pony ponies
             gaits: trot gallop canter hop waddle
@@ -59,6 +62,16 @@ final class WordList {
             done: struck split shut frozen chosen driven
             spoken: speech talk toast lecture interview thanks blessing address whistle horn trumpet trombone flute
             spoken: harmonica
+            pieces: window windows bottle bottles flask flasks cup cups bowl bowls jar jars box boxes basket baskets
+            pieces: statue statues gun guns trophy medal medals candle candles book books shoe shoes dress dresses ring
+            pieces: rings parcel parcels package packages bag bags tool tools engine engines ball balls piano violin guitar
+            pieces: drum drums poster posters sign signs cake cakes
+            places: house houses building buildings tower bridge tent tents stage street streets garden gardens mountain
+            places: mountains river lake sea skyline facade entrance hall kitchen workshop office studio yard room square
+            places: village castle harbour beach market shop restaurant hotel lobby
+            occasions: evening show ceremony meeting event conference festival gala concert match game party day night
+            courses: bend line corner finish bridge post buoy tape gate house
+            players: pianist drummer guitarist violinist cellist organist harpist bassist fiddler
             children: child children kid kids toddler toddlers boy boys girl girls
             """;
 

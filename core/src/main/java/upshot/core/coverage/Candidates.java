@@ -11,6 +11,7 @@ import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Action;
+import upshot.core.plan.Aim;
 import upshot.core.plan.Carrier;
 import upshot.core.plan.Focus;
 import upshot.core.plan.Plan;
@@ -122,10 +123,12 @@ final class Candidates {
         });
     }
 
-    /** A face from behind tells nothing, and neither does a person at work whose hands the back hides. */
+    /** A face from behind tells nothing, and neither do hands that the back hides. */
     private boolean turnsAway(Shot shot) {
         boolean behind = Spread.Round.offFrontDeg(shot) >= BEHIND_FROM_DEG;
+        boolean idleHands = shot.aim() == Aim.HANDS && action.focus() != Focus.HANDS;
         boolean told = action.focus() == Focus.FACE
+                || idleHands
                 || shot.size().sizeClass() == SizeClass.MID && action.focus() != Focus.FEET;
         return behind && told && plan.subjectOf(shot).kind() == SubjectKind.PERSON;
     }

@@ -71,6 +71,11 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                     moment);
         }
 
+        /** Hands that are looked at are where the camera is aimed, whatever they do. */
+        Optional<Point3> handsShown() {
+            return stand.aim().part() == AimedAt.Part.HANDS ? Optional.of(aim(stand)) : Optional.empty();
+        }
+
         /** The camera for whatever goes along with the subject. */
         Pinhole goingAlong() {
             return moment.goneM() == 0 ? camera : camera.towards(new Point3(0, moment.goneM(), 0));
@@ -169,7 +174,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                 subject.heightM(),
                 action.baseHeightM(),
                 action.posture(),
-                grip(action, taken.thing).or(() -> work.map(Workplace::grip)),
+                grip(action, taken.thing).or(() -> work.map(Workplace::grip)).or(taken::handsShown),
                 taken.moment.stride());
         shapes.addAll(figure.draw(camera));
         if (action.posture() == Posture.RIDING) {

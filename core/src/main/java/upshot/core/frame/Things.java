@@ -23,6 +23,7 @@ final class Things {
             case BOX, FLAT -> box(camera, foot, widthM, lengthM, heightM);
             case WHEEL -> Cycle.wheel(camera, foot, heightM);
             case BICYCLE -> Cycle.bicycle(camera, foot);
+            case VEHICLE -> new Vehicle(camera, foot, widthM, lengthM, heightM).draw();
             case LIQUID -> poured(camera, foot, widthM, heightM);
             case BUILDING -> new Building(widthM, lengthM, heightM).draw(camera);
         };

@@ -24,7 +24,7 @@ public final class RaisedCautions {
 
     private static final double QUICK_MPS = 3;
     private static final double CLOSE_M = 4;
-    private static final Set<Form> WHEELED = EnumSet.of(Form.WHEEL, Form.BICYCLE);
+    private static final Set<Form> WHEELED = EnumSet.of(Form.WHEEL, Form.BICYCLE, Form.VEHICLE);
     private static final Pattern ROAD = Pattern.compile("\\b(road|street|car|van|bus|tram|lorry|truck)s?\\b");
     private static final Pattern PASSING = Pattern.compile("\\bpass(es)? the camera\\b");
 

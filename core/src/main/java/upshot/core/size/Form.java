@@ -10,6 +10,7 @@ public enum Form implements Labelled {
     TALL("tall"),
     WHEEL("wheel"),
     BICYCLE("bicycle"),
+    VEHICLE("car or van"),
     LIQUID("poured liquid"),
     BUILDING("building");
 

@@ -47,7 +47,7 @@ class GuessTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"tune", "count", "again"})
+    @ValueSource(strings = {"tune", "count", "again", "five"})
     void three_of_four_are_told_and_hardly_one_is_wrong(String set) throws IOException {
         List<Line> english = lines(set).stream().filter(Line::english).toList();
         List<Line> said =

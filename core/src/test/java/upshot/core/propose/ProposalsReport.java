@@ -1,6 +1,8 @@
 package upshot.core.propose;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -30,7 +32,7 @@ public final class ProposalsReport {
                 .toList();
     }
 
-    private List<String> write() {
+    private List<String> write() throws IOException {
         List<Proposed> all = new ArrayList<>();
         say("# What is proposed for jobs that nobody has touched");
         say("");
@@ -61,7 +63,15 @@ public final class ProposalsReport {
                 all.stream().filter(Proposed::roomForRuns).toList());
         say("");
         others(all);
+        lookedAt();
         return lines;
+    }
+
+    /** What no count says is written by hand. */
+    private void lookedAt() throws IOException {
+        try (InputStream looked = ProposalsReport.class.getResourceAsStream("looked-at.md")) {
+            new String(looked.readAllBytes(), StandardCharsets.UTF_8).lines().forEach(this::say);
+        }
     }
 
     private void others(List<Proposed> all) {
