@@ -26,6 +26,11 @@ import upshot.core.size.Posture;
  */
 record TalkView(List<BeatView> beats, boolean empty) {
 
+    /** The questions beside what happens: what makes the place what it is, and what it sounds like. */
+    static final String PLACE = "place";
+
+    static final String SOUND = "sound";
+
     /** A beat with its actions; an empty one can go. */
     record BeatView(String id, String name, String length, List<ActionView> actions, boolean removable) {}
 

@@ -39,7 +39,12 @@ function button(input, chip, className) {
 }
 
 function say(place, input, understood) {
-  const beat = document.getElementById("quick-beat").selectedOptions[0]?.textContent ?? "the first beat";
+  const chosen = document.getElementById("quick-beat").selectedOptions[0];
+  if (chosen?.value === "sound") {
+    place.replaceChildren("Enter keeps it with the action that it belongs to, by its words.");
+    return;
+  }
+  const beat = chosen?.textContent ?? "the first beat";
   const subject = understood.subject ? `, seen: ${understood.subject}` : "";
   const parts = [`Enter adds it to ${beat}${subject}. `];
   if (understood.guess) {

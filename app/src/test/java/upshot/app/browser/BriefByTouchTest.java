@@ -30,6 +30,9 @@ class BriefByTouchTest extends InBrowser {
             assertThat(touched.getByLabel("Who does what")).hasValue("");
         }
         assertThat(touched.locator(".action-name")).hasCount(3);
+        // What was said of the last line gives way to the hint, which is taller: the list stands still behind it.
+        assertThat(touched.locator("#line-understood")).containsText("Say who does what");
+        assertThat(touched.locator("body")).hasAttribute("data-busy", "false");
         BoundingBox first = touched.locator("[data-action]").first().boundingBox();
         Locator grip = touched.locator("[data-grip]").nth(2);
         BoundingBox held = grip.boundingBox();

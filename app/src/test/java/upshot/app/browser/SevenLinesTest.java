@@ -45,6 +45,10 @@ class SevenLinesTest extends InBrowser {
         assertThat(page.locator("#block-people")).not().containsText("Glue");
         Accessible.check(page, "guesses");
 
+        answered("The place", "What makes this place what it is?", "Rows of old tools on the wall");
+        answered("Its sound", "What does it sound like?", "the press creaks");
+        assertThat(page.locator("#said")).containsText("the sound of The press is screwed down");
+
         gesture(() -> stage(2));
         gesture(() -> page.keyboard().press("f"));
         assertThat(page.locator(".thumb").nth(15)).isVisible();
@@ -61,6 +65,13 @@ class SevenLinesTest extends InBrowser {
                 .click());
         assertThat(page.locator("body")).containsText("Tom stamps the title in gold");
         assertThat(gestures).isLessThanOrEqualTo(MOST);
+    }
+
+    /** Another question of the talk than what happens. */
+    private void answered(String choice, String asks, String line) {
+        gesture(() -> page.locator("#quick-beat").selectOption(new SelectOption().setLabel(choice)));
+        assertThat(page.locator("#talk-asks")).hasText(asks);
+        typed(line);
     }
 
     /** Two gestures: the line, and Enter. */

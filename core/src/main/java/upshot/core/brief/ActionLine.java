@@ -1,8 +1,10 @@
 package upshot.core.brief;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import upshot.core.plan.Focus;
 
 /**
  * What was understood of a typed line.
@@ -36,6 +38,22 @@ public record ActionLine(
      * @param label what it was understood as; the words themselves where it was not
      */
     public record Chip(int start, int end, String label) {}
+
+    /** The same as something that makes the place what it is; nothing need happen there. */
+    public ActionLine asFeature() {
+        Map<String, Object> featured = new HashMap<>(values);
+        featured.put("feature", true);
+        return new ActionLine(
+                sentence,
+                subject,
+                guess.filter(told -> !told.person()).or(() -> Optional.of(new Guess(false, Focus.PLACE, "", 0))),
+                spot,
+                beat,
+                subjectHeightM,
+                featured,
+                chips,
+                unknown);
+    }
 
     public ActionLine {
         values = Map.copyOf(values);

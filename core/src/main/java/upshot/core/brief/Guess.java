@@ -32,7 +32,10 @@ public record Guess(boolean person, Focus focus, String thing, int subjectWords)
                         ? RecordKind.SUBJECT.with(Subject.object(id, name, 1.1, 0.6, 1.8), "form", Form.BICYCLE)
                         : RecordKind.SUBJECT.with(Subject.object(id, name, 1.6, 1.8, 4.5), "form", Form.VEHICLE);
             case FEET -> Subject.object(id, name, 0.7, 0.4, 1.2);
-            case PLACE -> RecordKind.SUBJECT.with(Subject.object(id, name, 4, 8, 6), "form", Form.BUILDING);
+            case PLACE ->
+                KnownWords.place(lastWord(name))
+                        ? RecordKind.SUBJECT.with(Subject.object(id, name, 4, 8, 6), "form", Form.BUILDING)
+                        : RecordKind.SUBJECT.with(Subject.object(id, name, 1.2, 1.2, 0.6), "form", Form.BOX);
             case UNSAID, HANDS, THING, FACE, BODY -> Subject.object(id, name, 0.3, 0.3, 0.3);
         };
     }

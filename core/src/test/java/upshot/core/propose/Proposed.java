@@ -1,6 +1,5 @@
 package upshot.core.propose;
 
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -13,7 +12,6 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import upshot.core.arrange.Arrange;
 import upshot.core.arrange.Manner;
-import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Fill;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
@@ -35,8 +33,6 @@ import upshot.core.size.CameraHeight;
 import upshot.core.size.SizeClass;
 import upshot.core.time.BeatGrid;
 import upshot.core.verdict.Verdict;
-import upshot.day.Minute;
-import upshot.day.Pause;
 
 /** What is proposed for a job that nobody has touched yet, counted. */
 final class Proposed {
@@ -151,24 +147,6 @@ final class Proposed {
                 .count();
     }
 
-    /** Meals of the day. */
-    List<LocalTime> meals() {
-        return day.slots().stream()
-                .flatMap(slot -> slot.state().pauses().stream())
-                .filter(pause -> pause.kind() == Pause.Kind.MEAL)
-                .map(meal -> day.clock(new Minute(meal.fromMin())))
-                .toList();
-    }
-
-    /** Those that begin neither from 11:30 to 14:30 nor from 18:00 to 20:30. */
-    long mealsAtOtherTimes() {
-        return meals().stream()
-                .mapToInt(meal -> meal.toSecondOfDay() / 60)
-                .filter(minute -> minute < 690 || minute > 870)
-                .filter(minute -> minute < 1080 || minute > 1230)
-                .count();
-    }
-
     /** How often the day takes up an action that it had left. */
     long takenUpAgain() {
         List<Action> told = new ArrayList<>();
@@ -182,11 +160,6 @@ final class Proposed {
             }
         }
         return again;
-    }
-
-    /** Whether the promo has room for two pictures of each action and feature. */
-    boolean roomForRuns() {
-        return Coverage.promoHolds(typed) >= 2 * typed.actions().size();
     }
 
     /** The same pictures told in another school: what its rules say, and how often it turns to another strand. */

@@ -34,6 +34,11 @@ public final class TypedJob {
     public static final List<String> TRADES =
             List.of("craft", "event", "product", "sport", "performance", "travelling");
 
+    private static final double LINE_S = 4;
+    private static final double STEP_S = 5;
+    private static final double SHORTEST_S = 15;
+    private static final double LONGEST_S = 90;
+
     private static final int FEWEST = 5;
     private static final int MOST = 20;
     private static final double ROOM_M = 12;
@@ -60,8 +65,20 @@ public final class TypedJob {
         }
     }
 
-    /** One of the jobs of a trade: 5 to 20 lines, with or without music, one body or two. */
+    /**
+     * One of the jobs of a trade: 5 to 20 lines, with or without music, one body or two. The promo is as long as what it has
+     * to tell: about four seconds a line, 15 to 90 s.
+     */
     public static Plan of(String trade, long seed) {
+        TypedJob job = new TypedJob(seed);
+        Plan made = job.made(trade);
+        double wanted = LINE_S * made.actions().size() / STEP_S;
+        double lengthS = STEP_S * Math.max(SHORTEST_S / STEP_S, Math.min(LONGEST_S / STEP_S, Math.round(wanted)));
+        return made.apply(Change.set(made.brief(), "lengthS", lengthS));
+    }
+
+    /** The same with a promo of any length, 15 to 60 s: most hold one picture of an action, and some not even that. */
+    public static Plan crowded(String trade, long seed) {
         return new TypedJob(seed).made(trade);
     }
 
