@@ -14,6 +14,7 @@ import java.util.List;
  * @param rateMin another frame rate
  * @param lampsPlacedMin own lamps placed anew
  * @param lampsSwitchedMin the spot's lamps off or on
+ * @param rigAgainMin a support that stands rigged at the spot since before, taken up again
  * @param anotherActionMin people told, things laid out; with the action's reset where it is taken up again
  */
 public record Changes(
@@ -25,6 +26,7 @@ public record Changes(
         double rateMin,
         double lampsPlacedMin,
         double lampsSwitchedMin,
+        double rigAgainMin,
         double anotherActionMin) {
 
     /** What the time of a change goes into. */

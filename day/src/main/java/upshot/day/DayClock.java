@@ -19,23 +19,27 @@ public final class DayClock {
     private final DayProblem problem;
     private final Relations relations;
     private final double[][] changes;
-    private final int readyBeforeMin;
     private final int mealMin;
     private final int breakMin;
     private final PlaceCosts burdens;
     private final Meals meals;
+    private final Placing placing;
+    private final Resting resting;
+    private final StandingRigs rigs;
     private final List<int[]> moments;
 
     public DayClock(DayProblem problem) {
         this.problem = problem;
         this.relations = new Relations(problem);
         this.changes = new double[problem.size() + 1][];
-        this.readyBeforeMin = (int) Math.ceil(problem.readyBeforeMin());
         this.mealMin = (int) Math.ceil(problem.rests().mealMin());
         this.breakMin = (int) Math.ceil(problem.rests().breakMin());
         this.burdens = new PlaceCosts(problem, relations);
         this.meals = new Meals(problem);
-        this.moments = moments(problem, readyBeforeMin);
+        this.placing = new Placing(problem);
+        this.resting = new Resting(problem);
+        this.rigs = new StandingRigs(problem);
+        this.moments = moments(problem, (int) Math.ceil(problem.readyBeforeMin()));
     }
 
     public DayProblem problem() {
@@ -68,6 +72,11 @@ public final class DayClock {
         return from[next];
     }
 
+    /** What it takes at least, whatever else was shot before. */
+    double leastChangeMin(int before, int next) {
+        return changeMin(before, next) - rigs.mostSavedMin(before, next);
+    }
+
     /** A crew after unloading and the safety talk, or where it stands in the middle of its day. */
     public DayState atCall(int crew) {
         DayCrew own = problem.crews().get(crew);
@@ -98,12 +107,14 @@ public final class DayClock {
     public DayState then(DayState before, int setup) {
         DaySetup next = problem.setup(setup);
         DayCrew crew = problem.crews().get(before.crew());
-        double change = changeMin(before.setup(), setup) + againMin(before, next, setup);
+        double change = changeMin(before.setup(), setup) + againMin(before, next, setup) - rigs.savedMin(before, setup);
         int pinned = next.pinnedMin(before.crew()).orElse(-1);
         List<Breach> breaches = new ArrayList<>(0);
         boolean along = rollsAlong(before, crew, next, pinned);
         Run run = along ? joined(before.run(), change, next) : new Run(before.endMin(), change, next.shootMin(), 1, 0);
-        Clock clock = at(before.crew(), crew, next, run, pinned, breaches);
+        Resting.Rest rest = along ? null : resting.before(before, setup);
+        int rested = rest == null ? 0 : rest.untilMin();
+        Clock clock = placing.at(before.crew(), crew, next, run, pinned, rested, breaches);
         if (along) {
             clock = clock.with(before.pauses());
         } else if (!before.first()) {
@@ -115,7 +126,8 @@ public final class DayClock {
             if (free > clock.gettingReadyMin() && !cannotWait) {
                 breaches.clear();
                 run = new Run(free, change, next.shootMin(), 1, 0);
-                clock = at(before.crew(), crew, next, run, pinned, breaches).with(pauses);
+                clock = placing.at(before.crew(), crew, next, run, pinned, rested, breaches)
+                        .with(pauses);
             } else if (free <= clock.gettingReadyMin()) {
                 run = new Run(free, change, next.shootMin(), 1, 0);
                 clock = clock.with(pauses);
@@ -155,57 +167,6 @@ public final class DayClock {
                 && (pinned < 0 || pinned == before.clock().gettingReadyMin())
                 && next.run() >= 0
                 && problem.setup(before.setup()).run() == next.run();
-    }
-
-    private Clock at(int index, DayCrew crew, DaySetup next, Run run, int pinned, List<Breach> breaches) {
-        Windows windows = next.windows().get(index);
-        return next.fixed().isPresent()
-                ? atTheMoment(crew, windows, next.fixed().get(), run, breaches)
-                : whenItCan(crew, windows, next, run, pinned, breaches);
-    }
-
-    /** The moment is the margin: nothing is added to the rigging, the camera stands ready before it. */
-    private Clock atTheMoment(DayCrew crew, Windows windows, DaySetup.Moment fixed, Run run, List<Breach> breaches) {
-        int ready = fixed.atMin() - readyBeforeMin;
-        int start = ready - roundedUp(run.changeMin());
-        int end = fixed.atMin() + Math.max(1, roundedUp(fixed.lastsMin()));
-        if (start < run.freeMin()) {
-            breaches.add(new Breach(Limit.MOMENT, run.freeMin() - start));
-        }
-        boolean fits = false;
-        for (Windows.Span span : windows.spans()) {
-            fits |= span.fromMin() <= fixed.atMin() && end <= span.untilMin();
-        }
-        if (!fits) {
-            int over = end - crew.wrapMin();
-            breaches.add(over > 0 ? new Breach(Limit.WRAP, over) : new Breach(Limit.HOURS, 1));
-        }
-        return new Clock(start, ready, fixed.atMin(), end, Math.max(0, start - run.freeMin()), List.of());
-    }
-
-    private Clock whenItCan(DayCrew crew, Windows windows, DaySetup next, Run run, int pinned, List<Breach> breaches) {
-        int rig = (int) Math.floor(run.changeMin() * problem.margin() + 1e-3);
-        int shootMin = roundedUp((run.changeMin() + run.shootMin()) * problem.margin()) - rig;
-        int ready = next.once() ? readyBeforeMin : 0;
-        int free = Math.max(run.freeMin(), windows.rigFromMin());
-        if (pinned >= 0 && pinned < free) {
-            breaches.add(new Breach(Limit.PINNED, free - pinned));
-        }
-        int begin = pinned >= 0 ? pinned : free;
-        for (Windows.Span span : windows.spans()) {
-            int roll = Math.max(begin + rig + ready, span.fromMin());
-            int end = roll + shootMin;
-            if (end <= span.untilMin()) {
-                int start = pinned >= 0 ? pinned : roll - ready - rig;
-                return new Clock(start, start + rig, roll, end, span.untilMin() - end, List.of());
-            }
-        }
-        int end = begin + rig + ready + shootMin;
-        int last = windows.spans().isEmpty()
-                ? crew.callMin()
-                : windows.spans().get(windows.spans().size() - 1).untilMin();
-        breaches.add(new Breach(windows.bounded() ? Limit.HOURS : Limit.WRAP, Math.max(1, end - last)));
-        return new Clock(begin, begin + rig, begin + rig + ready, end, 0, List.of());
     }
 
     private void order(DayState before, DayCrew crew, int setup, boolean along, List<Breach> breaches) {

@@ -230,13 +230,14 @@ public final class DayNumbers {
         list(changes.walkMin(), row -> list(row, this::put));
         list(changes.rigMin(), this::put);
         put(changes.newStandMin(), changes.lensMin(), changes.rebalanceMin(), changes.rateMin());
-        put(changes.lampsPlacedMin(), changes.lampsSwitchedMin(), changes.anotherActionMin());
+        put(changes.lampsPlacedMin(), changes.lampsSwitchedMin(), changes.rigAgainMin(), changes.anotherActionMin());
     }
 
     private Changes changes() {
         return new Changes(
                 list(() -> list(this::number)),
                 list(this::number),
+                number(),
                 number(),
                 number(),
                 number(),

@@ -17,7 +17,7 @@ final class SureCosts {
         shooting = new int[setups];
         for (int setup = 0; setup < setups; setup++) {
             for (int before = -1; before < setups; before++) {
-                changes[before + 1][setup] = Cost.GETTING_READY.hundredths(clock.changeMin(before, setup));
+                changes[before + 1][setup] = Cost.GETTING_READY.hundredths(clock.leastChangeMin(before, setup));
             }
             DaySetup one = problem.setup(setup);
             shooting[setup] = one.run() >= 0 ? 0 : Cost.SHOOTING.hundredths(one.shootMin());

@@ -37,7 +37,7 @@ class DayClockTest {
         return new DayProblem(
                 List.of(new DayCrew(0, 600, false, 1, standing)),
                 List.of(setups),
-                new Changes(List.of(List.of(0.0)), List.of(3.0), 1.5, 2, 4, 0.5, 10, 2, anotherActionMin),
+                new Changes(List.of(List.of(0.0)), List.of(3.0), 1.5, 2, 4, 0.5, 10, 2, 1, anotherActionMin),
                 List.of(),
                 new Rests(15, 180, 10, 360, 30, 120, List.of()),
                 0,

@@ -40,7 +40,7 @@ class MealsTest {
         DayProblem problem = new DayProblem(
                 List.of(new DayCrew(0, 900, false, 1, Optional.empty())),
                 List.of(setups),
-                new Changes(List.of(List.of(0.0)), List.of(3.0), 1.5, 2, 4, 0.5, 10, 2, 0),
+                new Changes(List.of(List.of(0.0)), List.of(3.0), 1.5, 2, 4, 0.5, 10, 2, 1, 0),
                 List.of(),
                 new Rests(15, breakAfterMin, 10, 360, 30, 120, mealTimes),
                 0,

@@ -54,6 +54,7 @@ public final class RandomProblems {
                         0.5,
                         10,
                         2,
+                        1,
                         random.nextInt(4)),
                 people,
                 new Rests(15, 180, 10, 360, 30, 120, List.of(new Windows.Span(150, 330))),

@@ -20,6 +20,7 @@ public enum Threshold implements Labelled {
     MEAL("meal", 30, 0, 180, "min"),
     WALK("walk between spots that have none of their own", 3, 0, 600, "min"),
     ALONE("start, walk in and look at a take, filming alone", 2, 0, 60, "min"),
+    RIG_AGAIN("a support that stands rigged there, taken up again", 1, 0, 60, "min"),
     ANOTHER_ACTION("another action: people told, things laid out, light looked at", 3, 0, 60, "min"),
     RIG_TRIPOD("rig the tripod", 3, 0, 120, "min"),
     RIG_GROUND("place the ground plate or bag", 2, 0, 120, "min"),

@@ -260,6 +260,7 @@ final class AsNumbers {
                 plan.threshold(Threshold.RATE),
                 plan.threshold(Threshold.LAMPS_PLACED),
                 plan.threshold(Threshold.LAMPS_SWITCHED),
+                plan.threshold(Threshold.RIG_AGAIN),
                 plan.threshold(Threshold.ANOTHER_ACTION));
     }
 

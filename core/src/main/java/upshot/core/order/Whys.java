@@ -11,6 +11,8 @@ import upshot.core.house.Threshold;
 import upshot.day.Cost;
 import upshot.day.DayState;
 import upshot.day.Minute;
+import upshot.day.Resting;
+import upshot.day.StandingRigs;
 
 /** Why a setup stands where it does, in words made of what the search itself counts. */
 public final class Whys {
@@ -63,6 +65,14 @@ public final class Whys {
         Hours hours = shoot.hours(setup).get(slot.crew().index());
         if (!slot.fixed() && hours.windows().bounded()) {
             bounds.add("%s: %s.".formatted(Wording.capital(hours.why()), spans(hours)));
+        }
+        Resting.Rest rest = new Resting(shoot.problem())
+                .before(slot.state().before(), slot.state().setup());
+        if (rest != null
+                && slot.times().roll().afterCall() >= rest.untilMin()
+                && !slot.state().rollsAlong()) {
+            bounds.add("%s rests until %s."
+                    .formatted(shoot.people().get(rest.person()).name(), clock(new Minute(rest.untilMin()))));
         }
         if (setup.action().messy()) {
             bounds.add("It leaves a mess, so it comes after the clean work.");
@@ -198,9 +208,11 @@ public final class Whys {
 
     /** What has to be done to be ready for a setup where it stands. */
     public List<SpentMinutes> gettingReady(DayPlan.Slot slot) {
-        List<SpentMinutes> spent = new ArrayList<>(new ChangeWords(shoot)
-                .of(slot.state().before().setup(), slot.state().setup()));
-        double again = slot.state().hundredths(Cost.GETTING_READY) / 100.0 - SpentMinutes.total(spent);
+        DayState state = slot.state();
+        double saved = new StandingRigs(shoot.problem()).savedMin(state.before(), state.setup());
+        List<SpentMinutes> spent =
+                new ArrayList<>(new ChangeWords(shoot).of(state.before().setup(), state.setup(), saved));
+        double again = state.hundredths(Cost.GETTING_READY) / 100.0 - SpentMinutes.total(spent);
         if (again > LEAST_MIN) {
             spent.add(new SpentMinutes(
                     "Lay “%s” out again".formatted(slot.setup().action().name()), again));

@@ -160,9 +160,11 @@ class PacingTest {
     }
 
     @Test
-    void somebody_who_works_past_their_limit_costs_the_minutes_past_it() {
+    void somebody_who_works_past_their_limit_rests_or_costs_the_minutes_past_it() {
         shot(fresh(), 10);
         shot(fresh(), 10);
+        // The first ends at 9:30; the second takes 16 minutes more, and no rest goes between.
+        sample.brief("wrapTime", LocalTime.of(9, 50));
         Plan plan = sample.build();
         UUID ada = plan.subjects().get(0).id();
         Plan tired = plan.apply(Change.set(plan.get(RecordKind.SUBJECT, ada), "effortMin", Optional.of(15.0)));
@@ -170,6 +172,13 @@ class PacingTest {
         assertThat(inOrder(tired, 0, 1).minutes(Cost.EFFORT)).isEqualTo(5);
         Plan rested = tired.apply(Change.set(tired.get(RecordKind.SUBJECT, ada), "effortMin", Optional.of(20.0)));
         assertThat(inOrder(rested, 0, 1).minutes(Cost.EFFORT)).isZero();
+        Plan longer = tired.apply(Change.edit(tired.brief(), one -> one.withWrapTime(LocalTime.of(17, 0))));
+        DayOrder order = inOrder(longer, 0, 1);
+        assertThat(order.minutes(Cost.EFFORT)).isZero();
+        DayPlan day = DayPlan.of(Shoot.of(longer), order);
+        assertThat(new Whys(day).of(day.slots().get(1)))
+                .contains("Ada rests until %s."
+                        .formatted(day.clock(day.slots().get(1).times().roll())));
     }
 
     @Test

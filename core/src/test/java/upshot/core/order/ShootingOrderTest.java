@@ -239,7 +239,7 @@ class ShootingOrderTest {
 
     private static List<String> change(Shoot shoot, int before, int next) {
         return new ChangeWords(shoot)
-                .of(before, next).stream()
+                .of(before, next, 0).stream()
                         .map(spent -> spent.label() + " " + spent.minutes())
                         .toList();
     }
