@@ -13,6 +13,7 @@ import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
+import upshot.core.plan.Viewpoint;
 import upshot.core.size.Posture;
 import upshot.core.size.SubjectKind;
 
@@ -44,7 +45,8 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             Optional<Point3> thing,
             Pinhole camera,
             double aspect,
-            Moment moment) {
+            Moment moment,
+            boolean ownView) {
 
         static Taken of(Around plan, Shot shot, Moment moment) {
             Action action = plan.actionOf(shot);
@@ -68,7 +70,8 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                             ? camera
                             : new Moved(shot, stand, aim(stand), moment.share()).from(camera, moment.goneM()),
                     aspect,
-                    moment);
+                    moment,
+                    shot.viewpoint() == Viewpoint.POINT_OF_VIEW);
         }
 
         /** Hands that are looked at are where the camera is aimed, whatever they do. */
@@ -166,7 +169,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         Action action = taken.action;
         Subject subject = taken.subject;
         List<Shape> shapes = new ArrayList<>();
-        if (action.posture() == Posture.SEATED) {
+        if (action.posture() == Posture.SEATED && !taken.ownView) {
             shapes.addAll(stool(camera, foot, subject.heightM()));
         }
         Optional<Workplace> work = Workplace.of(action, subject);
@@ -176,6 +179,13 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                 action.posture(),
                 grip(action, taken.thing).or(() -> work.map(Workplace::grip)).or(taken::handsShown),
                 taken.moment.stride());
+        if (taken.ownView) {
+            // What one sees of oneself: the work, and the hands on it.
+            work.ifPresent(bench -> shapes.addAll(bench.draw(camera, taken.thing.isEmpty())));
+            held(taken, camera, foot, shapes);
+            shapes.addAll(figure.hands(camera));
+            return shapes;
+        }
         shapes.addAll(figure.draw(camera));
         if (action.posture() == Posture.RIDING) {
             // From behind the rider hides most of the bicycle, from in front and beside it hides the legs.

@@ -20,6 +20,15 @@ final class Figure {
     private static final double ARM_REACH = 0.40;
     private static final double UPPER_ARM = 0.062;
     private static final double RIDING_LEAN = 0.03;
+    private static final double EYE_HALF = 0.024;
+    private static final double EYE_AHEAD = 0.058;
+    private static final double EYE_UP = 0.012;
+    private static final double EYE_RADIUS = 0.0075;
+    private static final double EYE_HIDDEN = 0.012;
+    private static final double WORKING_LEAN = 0.05;
+    private static final double BENDS_BELOW = 0.62;
+    private static final double BENDS = 0.35;
+    private static final double MOST_LEAN = 0.14;
 
     private final double height;
     private final double base;
@@ -100,7 +109,21 @@ final class Figure {
                 facing
                         ? List.of(hair(camera, head, headSize), skull, nose)
                         : List.of(nose, skull, hair(camera, head, headSize)));
+        trunk.addAll(eyes(camera, head));
         return trunk;
+    }
+
+    /** Those that are on the side of the head that is seen: they say which way it looks. */
+    private List<Shape> eyes(Pinhole camera, Point3 head) {
+        List<Shape> eyes = new ArrayList<>();
+        for (double side : new double[] {-1, 1}) {
+            Point3 eye = head.plus(new Point3(side * EYE_HALF * height, EYE_AHEAD * height, EYE_UP * height));
+            if (camera.depthM(eye) < camera.depthM(head) - EYE_HIDDEN * height) {
+                double radius = EYE_RADIUS * height * camera.scaleAt(eye);
+                eyes.add(new Shape.Disc(Shape.Role.PERSON, camera.project(eye), radius));
+            }
+        }
+        return eyes;
     }
 
     /** A cap over the upper back of the head: it tells front from back at any bearing. */
@@ -182,7 +205,15 @@ final class Figure {
     }
 
     private double lean() {
-        return posture == Posture.RIDING ? RIDING_LEAN : reachedFor.isPresent() ? 0.05 : 0.01;
+        return posture == Posture.RIDING
+                ? RIDING_LEAN
+                : reachedFor.map(this::bent).orElse(0.01);
+    }
+
+    /** The lower the hands work, the more the body leans over them. */
+    private double bent(Point3 grip) {
+        double low = BENDS_BELOW - (grip.z() - base) / height;
+        return Math.min(MOST_LEAN, WORKING_LEAN + BENDS * Math.max(0, low));
     }
 
     /** Riders sit a little behind their hands. */

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 import upshot.core.plan.Action;
+import upshot.core.plan.Aim;
 import upshot.core.plan.Focus;
 import upshot.core.plan.Line;
 import upshot.core.plan.Viewpoint;
@@ -42,6 +43,25 @@ final class WorkFrames {
                         shot -> FrameSheetTest.seen(Size.CLOSE_UP, 150, 1.75, 50)
                                 .apply(shot)
                                 .with("viewpoint", Viewpoint.OVER_SHOULDER)));
+        frames.put(
+                "hands on a box, the worker's own view",
+                FrameSheetTest.person(
+                        "16:9",
+                        box,
+                        shot -> FrameSheetTest.seen(Size.CLOSE_UP, 180, 1.65, 35)
+                                .apply(shot)
+                                .with("viewpoint", Viewpoint.POINT_OF_VIEW)));
+        frames.put(
+                "hands that rest",
+                FrameSheetTest.person(
+                        "16:9",
+                        action -> action.with("line", Line.NONE),
+                        shot -> FrameSheetTest.seen(Size.CLOSE_UP, 40, 1.4, 50)
+                                .apply(shot)
+                                .with("aim", Aim.HANDS)));
+        frames.put(
+                "a car",
+                FrameSheetTest.object("16:9", Form.VEHICLE, 1.6, 2.4, FrameSheetTest.seen(Size.FULL, 40, 1.5, 35)));
         frames.put(
                 "hands at work, seated",
                 FrameSheetTest.person("16:9", seated, FrameSheetTest.seen(Size.FULL, 45, 1.1, 35)));
