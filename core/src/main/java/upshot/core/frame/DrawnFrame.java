@@ -74,6 +74,18 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                     shot.viewpoint() == Viewpoint.POINT_OF_VIEW);
         }
 
+        /** The person in front of the camera, with their hands where they are. */
+        Figure figure() {
+            return new Figure(
+                    subject.heightM(),
+                    action.baseHeightM(),
+                    action.posture(),
+                    grip(action, thing)
+                            .or(() -> Workplace.of(action, subject).map(Workplace::grip))
+                            .or(this::handsShown),
+                    moment.stride());
+        }
+
         /** Hands that are looked at are where the camera is aimed, whatever they do. */
         Optional<Point3> handsShown() {
             return stand.aim().part() == AimedAt.Part.HANDS ? Optional.of(aim(stand)) : Optional.empty();
@@ -85,7 +97,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         }
 
         FramePoint eye(Shot shot) {
-            Point3 point = DrawnFrame.eye(stand, subject);
+            Point3 point = DrawnFrame.eye(this);
             return inside(new Tilted(aspect, shot.rollDeg()).turn(goingAlong().project(point)), aspect);
         }
     }
@@ -173,12 +185,7 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
             shapes.addAll(stool(camera, foot, subject.heightM()));
         }
         Optional<Workplace> work = Workplace.of(action, subject);
-        Figure figure = new Figure(
-                subject.heightM(),
-                action.baseHeightM(),
-                action.posture(),
-                grip(action, taken.thing).or(() -> work.map(Workplace::grip)).or(taken::handsShown),
-                taken.moment.stride());
+        Figure figure = taken.figure();
         if (taken.ownView) {
             // What one sees of oneself: the work, and the hands on it.
             work.ifPresent(bench -> shapes.addAll(bench.draw(camera, taken.thing.isEmpty())));
@@ -240,11 +247,14 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         return new Point3(0, stand.aim().aheadM(), stand.framing().aimM());
     }
 
-    private static Point3 eye(Stand stand, Subject subject) {
+    private static Point3 eye(Taken taken) {
+        Stand stand = taken.stand;
         if (stand.aim().faceless()) {
             return aim(stand);
         }
-        double ahead = subject.kind() == SubjectKind.PERSON ? EYES_AHEAD * subject.heightM() : 0;
+        boolean person = taken.subject.kind() == SubjectKind.PERSON;
+        double ahead =
+                person ? EYES_AHEAD * taken.subject.heightM() + taken.figure().leansM() : 0;
         return new Point3(0, ahead, stand.extent().eyeLineM());
     }
 

@@ -204,6 +204,11 @@ final class Figure {
         return at(side * SHOULDER_HALF, lean(), crown() - 0.19);
     }
 
+    /** How far the head is ahead of the feet because the hands work there, metres. */
+    double leansM() {
+        return posture == Posture.RIDING ? 0 : reachedFor.map(this::bent).orElse(0.0) * height;
+    }
+
     private double lean() {
         return posture == Posture.RIDING
                 ? RIDING_LEAN
