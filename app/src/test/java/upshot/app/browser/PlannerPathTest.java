@@ -97,7 +97,7 @@ class PlannerPathTest extends InBrowser {
         assertThat(cut.lines()).hasSize(12);
         assertThat(cut)
                 .startsWith(
-                        "place,starts at frame,code,size,action,height,side,move,lens mm,rate fps,shutter,hold s,takes");
+                        "place,starts at frame,code,size,action,height,side,move,lens mm,rate fps,shutter,hold s,takes,need,aimed at,taken,clean plate");
         assertThat(cut).contains("Mate coils the rope", "close-up", "left to right", ",1/50,");
         assertThat(day.lines()).hasSize(12);
         assertThat(day).contains("09:15,Main room");

@@ -17,7 +17,9 @@ final class Tilted {
     }
 
     List<Shape> turn(List<Shape> shapes) {
-        return sin == 0 ? shapes : shapes.stream().map(this::turn).toList();
+        return sin == 0
+                ? shapes
+                : shapes.stream().map(shape -> shape.through(this::turn, 1)).toList();
     }
 
     /** v grows downwards, so that clockwise takes right to down. */
@@ -25,19 +27,5 @@ final class Tilted {
         double u = point.u() - aspect / 2;
         double v = point.v() - 0.5;
         return new FramePoint(aspect / 2 + u * cos - v * sin, 0.5 + u * sin + v * cos);
-    }
-
-    private Shape turn(Shape shape) {
-        if (shape instanceof Shape.Area area) {
-            return new Shape.Area(
-                    area.role(), area.corners().stream().map(this::turn).toList());
-        }
-        if (shape instanceof Shape.Stroke stroke) {
-            return new Shape.Stroke(stroke.role(), turn(stroke.from()), turn(stroke.to()), stroke.width());
-        }
-        if (shape instanceof Shape.Disc disc) {
-            return new Shape.Disc(disc.role(), turn(disc.centre()), disc.radius());
-        }
-        return shape;
     }
 }

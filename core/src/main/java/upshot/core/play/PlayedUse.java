@@ -1,10 +1,10 @@
 package upshot.core.play;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
+import upshot.core.frame.Cropped;
 import upshot.core.frame.DrawnFrame;
 import upshot.core.frame.FramePoint;
 import upshot.core.frame.Moment;
@@ -93,7 +93,8 @@ public record PlayedUse(
         boolean walks = placed.action().posture() == Posture.WALKING && wayM != 0;
         Moment moment = new Moment(share, gone, walks ? Math.cos(Math.PI * share * wayM / STEP_M) : 1);
         DrawnFrame drawn = DrawnFrame.at(plan, placed.shot(), moment);
-        return new Key(new ArrayList<>(drawn.shapes()), drawn.eye());
+        Cropped shown = new Cropped(placed.use().crop(), plan.brief().aspect().ratio());
+        return new Key(shown.shapes(drawn.shapes()), shown.point(drawn.eye()));
     }
 
     /** How far the subject goes during the use, metres. */

@@ -14,6 +14,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.RandomPlans;
 import upshot.core.SamplePlan;
 import upshot.core.cut.PaperCut;
+import upshot.core.frame.Cropped;
+import upshot.core.frame.FramePoint;
+import upshot.core.frame.Shape;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
@@ -21,6 +24,7 @@ import upshot.core.plan.Line;
 import upshot.core.plan.Move;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.UseCrop;
 
 class PlayingTest {
 
@@ -147,5 +151,20 @@ class PlayingTest {
                     .allSatisfy(key -> assertThat(key.eye().u() + key.eye().v()).isFinite());
         }
         assertThat(frame).isEqualTo(cut.frames());
+    }
+
+    /** Twice as large at the right edge: what was at three quarters is in the middle; flipped, the right is the left. */
+    @Test
+    void a_use_shows_its_part_of_the_picture_and_its_mirror_image() {
+        double aspect = 16.0 / 9;
+        Cropped right = new Cropped(new UseCrop(2, 1, 0, false), aspect);
+        assertThat(right.point(new FramePoint(0.75 * aspect, 0.5))).isEqualTo(new FramePoint(0.5 * aspect, 0.5));
+        assertThat(right.point(new FramePoint(aspect, 0.25))).isEqualTo(new FramePoint(aspect, 0));
+        Cropped flipped = new Cropped(new UseCrop(1, 0, 0, true), aspect);
+        assertThat(flipped.point(new FramePoint(0, 0.25))).isEqualTo(new FramePoint(aspect, 0.25));
+        Shape.Disc disc = new Shape.Disc(Shape.Role.SKIN, new FramePoint(0.75 * aspect, 0.5), 0.1);
+        assertThat(right.shapes(List.of(disc)))
+                .containsExactly(new Shape.Disc(Shape.Role.SKIN, new FramePoint(0.5 * aspect, 0.5), 0.2));
+        assertThat(new Cropped(UseCrop.NONE, aspect).shapes(List.of(disc))).containsExactly(disc);
     }
 }

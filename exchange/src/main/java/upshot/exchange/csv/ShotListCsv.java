@@ -5,6 +5,9 @@ import java.io.UncheckedIOException;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import upshot.core.cut.PaperCut.Placed;
@@ -15,6 +18,7 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Line;
 import upshot.core.plan.Shot;
+import upshot.core.plan.UseCrop;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.verdict.Verdict;
 
@@ -25,13 +29,28 @@ public final class ShotListCsv {
     private static final String RUNS = "=+-@|\t\r\n";
 
     private static final List<String> SHOT_COLUMNS = List.of(
-            "code", "size", "action", "height", "side", "move", "lens mm", "rate fps", "shutter", "hold s", "takes");
+            "code",
+            "size",
+            "action",
+            "height",
+            "side",
+            "move",
+            "lens mm",
+            "rate fps",
+            "shutter",
+            "hold s",
+            "takes",
+            "need",
+            "aimed at",
+            "taken",
+            "clean plate");
 
     private ShotListCsv() {}
 
     /** One row a use, in edit order, with its length on screen. */
     public static String inCutOrder(Verdict verdict) {
-        List<String> header = columns(List.of("place", "starts at frame"), List.of("screen s", "note"));
+        List<String> header =
+                columns(List.of("place", "starts at frame"), List.of("screen s", "plays", "crop", "note"));
         Brief brief = verdict.plan().brief();
         List<List<String>> rows = new ArrayList<>();
         for (Placed placed : verdict.cut().uses()) {
@@ -40,6 +59,8 @@ public final class ShotListCsv {
             row.add(Long.toString(placed.startFrame()));
             row.addAll(shot(verdict, placed.shot()));
             row.add(Wording.number(brief.rate().secondsOf(placed.use().frames()), 3));
+            row.add(placed.picture().playback().label());
+            row.add(crop(placed.use().crop()));
             row.add(placed.shot().note());
             rows.add(row);
         }
@@ -90,7 +111,25 @@ public final class ShotListCsv {
                 shot.captureRate().label(),
                 numbers.shutter().toString(),
                 Wording.number(numbers.hold().cleanS(), 1),
-                Integer.toString(shot.takes()));
+                Integer.toString(shot.takes()),
+                shot.priority().label(),
+                numbers.stand().aim().part().name().toLowerCase(Locale.ROOT),
+                action.taken().label(),
+                shot.cleanPlate() ? "yes" : "");
+    }
+
+    /** "1.2× at 0.1 across, 0 down, flipped"; empty for the whole picture as it was shot. */
+    private static String crop(UseCrop crop) {
+        String cut = crop.cropZoom() > 1
+                ? "%s× at %s across, %s down"
+                        .formatted(
+                                Wording.number(crop.cropZoom(), 2),
+                                Wording.number(crop.cropAcross(), 2),
+                                Wording.number(crop.cropDown(), 2))
+                : "";
+        return Stream.of(cut, crop.flipped() ? "flipped" : "")
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining(", "));
     }
 
     private static List<String> columns(List<String> before, List<String> after) {
