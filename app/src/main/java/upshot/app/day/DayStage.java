@@ -13,8 +13,6 @@ import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
 import upshot.core.finding.Wording;
 import upshot.core.order.DayPlan;
-import upshot.core.order.LaterCall;
-import upshot.core.order.LaterWrap;
 import upshot.core.order.NotFitting;
 import upshot.core.order.Setup;
 import upshot.core.order.Whys;
@@ -31,6 +29,12 @@ import upshot.core.verdict.Verdict;
 /** The day as a list of setups, against the cut they serve. */
 @Component
 class DayStage implements Stage {
+
+    private final DayOffers offers;
+
+    DayStage(DayOffers offers) {
+        this.offers = offers;
+    }
 
     @Override
     public int digit() {
@@ -115,8 +119,9 @@ class DayStage implements Stage {
         model.put("droppedOthers", NotFitting.of(plan, day).othersInWords().orElse(""));
         model.put("clash", ClashView.of(verdict));
         model.put("gone", gone);
-        model.put("laterWrap", LaterWrap.of(plan, day).map(LaterWrap::sentence).orElse(""));
-        model.put("laterCall", LaterCall.of(plan, day).map(LaterCall::sentence).orElse(""));
+        DayOffers.Offers offered = offers.of(plan, day);
+        model.put("laterWrap", offered.laterWrap());
+        model.put("laterCall", offered.laterCall());
         model.put("written", plan.list(RecordKind.TURN).stream().anyMatch(turn -> !turn.letGo()));
         model.put("empty", day.slots().isEmpty() && day.dropped().isEmpty() && gone.isEmpty());
         model.put("setup", chosen.map(slot -> panel(verdict, slot)).orElse(null));
