@@ -140,6 +140,11 @@ final class KnownWords {
         return !in("people", word) && (in("machines", word) || in("pieces", word)) || vehicle(word) || animal(word);
     }
 
+    /** Whether a word stands in a list just so. */
+    static boolean listed(String list, String word) {
+        return LISTS.get(list).contains(word);
+    }
+
     private static boolean in(String list, String word) {
         return LISTS.get(list).contains(word)
                 || word.endsWith("s") && LISTS.get(list).contains(word.substring(0, word.length() - 1));

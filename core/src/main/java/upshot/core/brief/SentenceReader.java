@@ -10,121 +10,6 @@ import upshot.core.plan.Focus;
 /** Tells from the words of a sentence what an action is about; see {@link WordList} for what it knows. */
 public final class SentenceReader {
 
-    private static final Set<String> BEING = Set.of("is", "are", "gets", "get", "was", "were", "being");
-    private static final Set<String> BEFORE_NOUN = Set.of(
-            "the",
-            "a",
-            "an",
-            "his",
-            "her",
-            "its",
-            "their",
-            "our",
-            "my",
-            "your",
-            "this",
-            "that",
-            "these",
-            "those",
-            "some",
-            "all",
-            "first",
-            "last",
-            "next",
-            "one",
-            "two",
-            "three",
-            "four",
-            "new",
-            "finished");
-    private static final Set<String> AFTER_VERB = Set.of("up", "down", "in", "out", "off", "over", "away", "on");
-    private static final Set<String> ENDS_NOUN = Set.of(
-            "in",
-            "on",
-            "at",
-            "to",
-            "into",
-            "onto",
-            "from",
-            "with",
-            "through",
-            "over",
-            "under",
-            "along",
-            "across",
-            "by",
-            "for",
-            "of",
-            "and",
-            "or",
-            "off",
-            "up",
-            "down",
-            "out",
-            "past",
-            "behind",
-            "before",
-            "after",
-            "around",
-            "between",
-            "while",
-            "as",
-            "until",
-            "then",
-            "again",
-            "alone",
-            "together",
-            "slowly",
-            "quickly",
-            "carefully",
-            "outside",
-            "inside",
-            "upstairs",
-            "downstairs",
-            "home",
-            "here",
-            "there",
-            "towards",
-            "against",
-            "near",
-            "beside",
-            "tight",
-            "shut",
-            "clean",
-            "smooth",
-            "flat");
-    private static final Set<String> NO_THING = Set.of(
-            "it",
-            "them",
-            "him",
-            "her",
-            "us",
-            "me",
-            "himself",
-            "herself",
-            "itself",
-            "themselves",
-            "hands",
-            "hand",
-            "head",
-            "heads",
-            "eyes",
-            "arms",
-            "fingers",
-            "feet",
-            "face",
-            "hair",
-            "lips",
-            "beard",
-            "each",
-            "everything",
-            "something",
-            "time",
-            "place",
-            "care",
-            "part",
-            "break");
-    private static final Set<String> ONESELF = Set.of("himself", "herself", "themselves");
     private static final int SUBJECT_AT_MOST = 5;
 
     private SentenceReader() {}
@@ -134,7 +19,7 @@ public final class SentenceReader {
         List<String> words = List.of(sentence.toLowerCase(Locale.ROOT).strip().split("[\\s,;.]+"));
         for (int i = 1; i < Math.min(words.size(), SUBJECT_AT_MOST + 1); i++) {
             String word = words.get(i);
-            if (BEING.contains(word) && i + 1 < words.size()) {
+            if (KnownWords.listed("being", word) && i + 1 < words.size()) {
                 return KnownWords.done(words.get(i + 1)) ? done(words, i) : doing(words, i, i + 1);
             }
             if (isVerb(words, i)) {
@@ -147,7 +32,7 @@ public final class SentenceReader {
     /** "A frosted window at dawn": a place or a thing is only named, and nothing happens that is known. */
     private static Optional<Guess> named(List<String> words) {
         int end = 0;
-        while (end < words.size() && !ENDS_NOUN.contains(words.get(end))) {
+        while (end < words.size() && !KnownWords.listed("ends-noun", words.get(end))) {
             end++;
         }
         if (end == 0 || end < words.size() && end > SUBJECT_AT_MOST || !article(words, 0)) {
@@ -171,7 +56,7 @@ public final class SentenceReader {
                         .contains(words.get(i - 1));
         boolean known = !KnownWords.asVerb(word).isEmpty();
         boolean beforeVerb = i + 1 < words.size()
-                && (BEING.contains(words.get(i + 1))
+                && (KnownWords.listed("being", words.get(i + 1))
                         || words.get(i + 1).endsWith("s")
                                 && i + 2 < words.size()
                                 && article(words, i + 2)
@@ -180,7 +65,7 @@ public final class SentenceReader {
     }
 
     private static boolean article(List<String> words, int i) {
-        return BEFORE_NOUN.contains(words.get(i));
+        return KnownWords.listed("before-noun", words.get(i));
     }
 
     /** Something is done to the subject: nobody need be seen. */
@@ -228,8 +113,8 @@ public final class SentenceReader {
     private static Optional<Focus> byPerson(
             List<String> words, int verb, Set<Telling> telling, Optional<String> object, boolean surely) {
         String handled = handled(words, verb + 1);
-        boolean oneself = verb + 1 < words.size() && ONESELF.contains(words.get(verb + 1));
-        boolean something = object.isPresent() || NO_THING.contains(handled);
+        boolean oneself = verb + 1 < words.size() && KnownWords.listed("oneself", words.get(verb + 1));
+        boolean something = object.isPresent() || KnownWords.listed("no-thing", handled);
         if (KnownWords.spoken(handled) || KnownWords.occasion(handled)) {
             return Optional.of(Focus.FACE);
         }
@@ -260,7 +145,8 @@ public final class SentenceReader {
     /** The noun of what is handled, where it is a thing that can be shown by itself. */
     private static Optional<String> object(List<String> words, int from) {
         String last = handled(words, from);
-        boolean nothing = last.isEmpty() || NO_THING.contains(last) || KnownWords.course(last) && passed(words, from);
+        boolean nothing =
+                last.isEmpty() || KnownWords.listed("no-thing", last) || KnownWords.course(last) && passed(words, from);
         return nothing || article(List.of(last), 0) || last.matches(".*\\d.*") ? Optional.empty() : Optional.of(last);
     }
 
@@ -273,14 +159,14 @@ public final class SentenceReader {
     private static String handled(List<String> words, int from) {
         int at = from;
         while (at < words.size()
-                && AFTER_VERB.contains(words.get(at))
+                && KnownWords.listed("after-verb", words.get(at))
                 && at + 1 < words.size()
                 && article(words, at + 1)
                 && Set.of("up", "down", "out", "off").contains(words.get(at))) {
             at++;
         }
         String last = "";
-        for (; at < words.size() && !ENDS_NOUN.contains(words.get(at)); at++) {
+        for (; at < words.size() && !KnownWords.listed("ends-noun", words.get(at)); at++) {
             last = words.get(at);
         }
         return last;

@@ -73,6 +73,17 @@ final class WordList {
             courses: bend line corner finish bridge post buoy tape gate house
             players: pianist drummer guitarist violinist cellist organist harpist bassist fiddler
             children: child children kid kids toddler toddlers boy boys girl girls
+            being: is are gets get was were being
+            before-noun: the a an his her its their our my your this that these those some all first last next one two
+            before-noun: three four new finished
+            after-verb: up down in out off over away on
+            ends-noun: in on at to into onto from with through over under along across by for of and or off up down
+            ends-noun: out past behind before after around between while as until then again alone together slowly
+            ends-noun: quickly carefully outside inside upstairs downstairs home here there towards against near
+            ends-noun: beside tight shut clean smooth flat
+            no-thing: it them him her us me himself herself itself themselves hands hand head heads eyes arms fingers
+            no-thing: feet face hair lips beard each everything something time place care part break
+            oneself: himself herself themselves
             """;
 
     private WordList() {}

@@ -3,17 +3,13 @@ package upshot.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import upshot.core.ground.AimedAt;
-import upshot.core.ground.Stand;
 import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.Performer;
-import upshot.core.plan.Placement;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
-import upshot.core.plan.Viewpoint;
 import upshot.core.size.Posture;
 import upshot.core.size.SubjectKind;
 
@@ -26,8 +22,6 @@ import upshot.core.size.SubjectKind;
  */
 public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
 
-    private static final double EYE_RING = 0.055;
-    private static final double EYES_AHEAD = 0.04;
     private static final double SEAT_HEIGHT = 0.25;
     private static final double SEAT_SIDE = 0.22;
     private static final double BESIDE_M = 1.1;
@@ -37,100 +31,35 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         shapes = List.copyOf(shapes);
     }
 
-    /** What a picture is taken of and from where. */
-    private record Taken(
-            Action action,
-            Subject subject,
-            Stand stand,
-            Optional<Point3> thing,
-            Pinhole camera,
-            double aspect,
-            Moment moment,
-            boolean ownView) {
-
-        static Taken of(Around plan, Shot shot, Moment moment) {
-            Action action = plan.actionOf(shot);
-            Subject subject = plan.subjectOf(shot);
-            Stand stand = Stand.of(plan, shot);
-            double aspect = plan.brief().aspect().ratio();
-            Optional<Point3> thing = DrawnFrame.thing(action, subject);
-            Pinhole camera = new Pinhole(
-                    aim(stand),
-                    shot.bearingDeg(),
-                    stand.elevationDeg(),
-                    stand.distanceM(),
-                    stand.framing().heightM(),
-                    centreU(shot.placement(), aspect));
-            return new Taken(
-                    action,
-                    subject,
-                    stand,
-                    thing,
-                    moment == Moment.FRAMED
-                            ? camera
-                            : new Moved(shot, stand, aim(stand), moment.share()).from(camera, moment.goneM()),
-                    aspect,
-                    moment,
-                    shot.viewpoint() == Viewpoint.POINT_OF_VIEW);
-        }
-
-        /** The person in front of the camera, with their hands where they are. */
-        Figure figure() {
-            return new Figure(
-                    subject.heightM(),
-                    action.baseHeightM(),
-                    action.posture(),
-                    grip(action, thing)
-                            .or(() -> Workplace.of(action, subject).map(Workplace::grip))
-                            .or(this::handsShown),
-                    moment.stride());
-        }
-
-        /** Hands that are looked at are where the camera is aimed, whatever they do. */
-        Optional<Point3> handsShown() {
-            return stand.aim().part() == AimedAt.Part.HANDS ? Optional.of(aim(stand)) : Optional.empty();
-        }
-
-        /** The camera for whatever goes along with the subject. */
-        Pinhole goingAlong() {
-            return moment.goneM() == 0 ? camera : camera.towards(new Point3(0, moment.goneM(), 0));
-        }
-
-        FramePoint eye(Shot shot) {
-            Point3 point = DrawnFrame.eye(this);
-            return inside(new Tilted(aspect, shot.rollDeg()).turn(goingAlong().project(point)), aspect);
-        }
-    }
-
     /** Where the viewer looks, without drawing the rest. */
     public static FramePoint eyeOf(Around plan, Shot shot) {
-        return Taken.of(plan, shot, Moment.FRAMED).eye(shot);
+        return Sight.of(plan, shot, Moment.FRAMED).eye(shot);
     }
 
     /** The same while the shot runs. */
     static FramePoint eyeAt(Around plan, Shot shot, Moment moment) {
-        return Taken.of(plan, shot, moment).eye(shot);
+        return Sight.of(plan, shot, moment).eye(shot);
     }
 
     /** The camera at a moment of the shot. */
     static Pinhole cameraAt(Around plan, Shot shot, Moment moment) {
-        return Taken.of(plan, shot, moment).camera;
+        return Sight.of(plan, shot, moment).camera();
     }
 
     /** Draws a shot of a plan. */
     public static DrawnFrame of(Around plan, Shot shot) {
         DrawnFrame picture = at(plan, shot, Moment.FRAMED);
         List<Shape> shapes = new ArrayList<>(picture.shapes);
-        shapes.addAll(new Signs(plan, shot, picture.aspect).draw(centreU(shot.placement(), picture.aspect)));
-        shapes.add(new Shape.Ring(Shape.Role.EYE, picture.eye, EYE_RING));
+        shapes.addAll(new Signs(plan, shot, picture.aspect).draw(Sight.centreU(shot.placement(), picture.aspect)));
+        shapes.add(new Shape.Ring(Shape.Role.EYE, picture.eye, Sight.EYE_RING));
         return new DrawnFrame(picture.aspect, shapes, picture.eye);
     }
 
     /** Draws what the camera sees while the shot runs, without anything written on it. */
     public static DrawnFrame at(Around plan, Shot shot, Moment moment) {
-        Taken taken = Taken.of(plan, shot, moment);
-        double aspect = taken.aspect;
-        List<Shape> picture = new ArrayList<>(backdrop(plan.spotOf(taken.action), taken.camera, aspect, shot));
+        Sight taken = Sight.of(plan, shot, moment);
+        double aspect = taken.aspect();
+        List<Shape> picture = new ArrayList<>(backdrop(plan.spotOf(taken.action()), taken.camera(), aspect, shot));
         picture.addAll(others(plan, shot, taken.goingAlong(), moment.stride()));
         picture.addAll(subject(taken));
         picture.addAll(Foreground.of(shot, aspect));
@@ -163,9 +92,9 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         return shapes;
     }
 
-    private static List<Shape> subject(Taken taken) {
-        Action action = taken.action;
-        Subject subject = taken.subject;
+    private static List<Shape> subject(Sight taken) {
+        Action action = taken.action();
+        Subject subject = taken.subject();
         Pinhole camera = taken.goingAlong();
         Point3 foot = new Point3(0, 0, action.baseHeightM());
         if (subject.kind() == SubjectKind.PERSON) {
@@ -177,18 +106,19 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         return shapes;
     }
 
-    private static List<Shape> person(Taken taken, Pinhole camera, Point3 foot) {
-        Action action = taken.action;
-        Subject subject = taken.subject;
+    private static List<Shape> person(Sight taken, Pinhole camera, Point3 foot) {
+        Action action = taken.action();
+        Subject subject = taken.subject();
         List<Shape> shapes = new ArrayList<>();
-        if (action.posture() == Posture.SEATED && !taken.ownView) {
+        if (action.posture() == Posture.SEATED && !taken.ownView()) {
             shapes.addAll(stool(camera, foot, subject.heightM()));
         }
         Optional<Workplace> work = Workplace.of(action, subject);
         Figure figure = taken.figure();
-        if (taken.ownView) {
+        if (taken.ownView()) {
             // What one sees of oneself: the work, and the hands on it.
-            work.ifPresent(bench -> shapes.addAll(bench.draw(camera, taken.thing.isEmpty())));
+            work.ifPresent(
+                    bench -> shapes.addAll(bench.draw(camera, taken.thing().isEmpty())));
             held(taken, camera, foot, shapes);
             shapes.addAll(figure.hands(camera));
             return shapes;
@@ -202,17 +132,20 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
         }
         // Seen from behind, the body is before its work; otherwise the bench hides the body, and the hands lie on it.
         boolean beyond = work.filter(bench -> bench.isBeyond(camera, foot)).isPresent();
-        work.filter(bench -> !beyond).ifPresent(bench -> shapes.addAll(bench.draw(camera, taken.thing.isEmpty())));
+        work.filter(bench -> !beyond)
+                .ifPresent(
+                        bench -> shapes.addAll(bench.draw(camera, taken.thing().isEmpty())));
         held(taken, camera, foot, shapes);
         work.ifPresent(bench -> shapes.addAll(
-                beyond ? 0 : shapes.size(), beyond ? bench.draw(camera, taken.thing.isEmpty()) : figure.hands(camera)));
+                beyond ? 0 : shapes.size(),
+                beyond ? bench.draw(camera, taken.thing().isEmpty()) : figure.hands(camera)));
         return shapes;
     }
 
-    private static void held(Taken taken, Pinhole camera, Point3 foot, List<Shape> shapes) {
-        taken.thing.ifPresent(at -> {
-            double height = taken.action.thingHeightM();
-            List<Shape> drawn = Things.draw(camera, taken.action.thingForm(), at, height * 1.1, height * 1.1, height);
+    private static void held(Sight taken, Pinhole camera, Point3 foot, List<Shape> shapes) {
+        taken.thing().ifPresent(at -> {
+            double height = taken.action().thingHeightM();
+            List<Shape> drawn = Things.draw(camera, taken.action().thingForm(), at, height * 1.1, height * 1.1, height);
             // Seen from behind, the body hides the thing in its hands.
             shapes.addAll(camera.depthM(at) > camera.depthM(foot) + 0.05 ? 0 : shapes.size(), drawn);
         });
@@ -229,46 +162,5 @@ public record DrawnFrame(double aspect, List<Shape> shapes, FramePoint eye) {
                 0,
                 Shape.Role.SCENERY,
                 Shape.Role.SCENERY_LIT);
-    }
-
-    private static Optional<Point3> thing(Action action, Subject subject) {
-        if (!action.hasThing()) {
-            return Optional.empty();
-        }
-        double ahead = subject.kind() == SubjectKind.PERSON ? AimedAt.IN_HAND_M : 0;
-        return Optional.of(new Point3(0, ahead, action.thingBaseM()));
-    }
-
-    private static Optional<Point3> grip(Action action, Optional<Point3> thing) {
-        return thing.map(at -> at.plus(new Point3(0, 0, action.thingHeightM() * 0.6)));
-    }
-
-    private static Point3 aim(Stand stand) {
-        return new Point3(0, stand.aim().aheadM(), stand.framing().aimM());
-    }
-
-    private static Point3 eye(Taken taken) {
-        Stand stand = taken.stand;
-        if (stand.aim().faceless()) {
-            return aim(stand);
-        }
-        boolean person = taken.subject.kind() == SubjectKind.PERSON;
-        double ahead =
-                person ? EYES_AHEAD * taken.subject.heightM() + taken.figure().leansM() : 0;
-        return new Point3(0, ahead, stand.extent().eyeLineM());
-    }
-
-    private static double centreU(Placement placement, double aspect) {
-        return switch (placement) {
-            case LEFT_THIRD -> aspect / 3;
-            case CENTRE -> aspect / 2;
-            case RIGHT_THIRD -> aspect * 2 / 3;
-        };
-    }
-
-    private static FramePoint inside(FramePoint point, double aspect) {
-        return new FramePoint(
-                Math.max(EYE_RING, Math.min(aspect - EYE_RING, point.u())),
-                Math.max(EYE_RING, Math.min(1 - EYE_RING, point.v())));
     }
 }
