@@ -123,6 +123,11 @@ public final class TypedJob {
                 job.begun("craft", false, false, 30));
     }
 
+    /** A job as it is begun: three beats, one spot, a body and a zoom, thirty seconds. */
+    public static Plan empty() {
+        return new TypedJob(7).begun("craft", false, false, 30);
+    }
+
     private Plan begun(String trade, boolean music, boolean twoBodies, int lengthS) {
         HouseRules house = HouseRules.usual(id());
         Brief brief = Brief.draft(id(), "Typed");
