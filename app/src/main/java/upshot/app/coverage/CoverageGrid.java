@@ -29,6 +29,9 @@ import upshot.core.verdict.Verdict;
 /** The rows of the grid: beats, their actions, and whoever performs in one beside its own subject. */
 final class CoverageGrid {
 
+    /** Times the need, above which nobody wants to know how much it is. */
+    private static final double PLENTY = 20;
+
     /**
      * A beat with its actions and what the edit wishes of it.
      *
@@ -63,7 +66,7 @@ final class CoverageGrid {
      *
      * @param facts in one quiet line
      * @param performers a row for each, where several take part
-     * @param footage usable seconds by seconds in the cut, "–" when it is not in the cut
+     * @param footage usable seconds by seconds in the cut, "–" when it is not in the cut, "plenty" above twenty times
      */
     record ActionRow(
             String id,
@@ -256,6 +259,10 @@ final class CoverageGrid {
 
     private String footage(Action action) {
         Footage footage = Footage.of(plan, action);
-        return footage.screenS() == 0 ? "–" : Wording.number(footage.usableS() / footage.screenS(), 1) + "×";
+        if (footage.screenS() == 0) {
+            return "–";
+        }
+        double ratio = footage.usableS() / footage.screenS();
+        return ratio > PLENTY ? "plenty" : Wording.number(ratio, 1) + "×";
     }
 }

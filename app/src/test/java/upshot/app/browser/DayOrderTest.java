@@ -201,7 +201,8 @@ class DayOrderTest extends InBrowser {
 
         page.locator("#must-give .dropped button").first().click();
         assertThat(page.locator("#must-give .gone")).containsText("Let go");
-        assertThat(page.locator("#must-give .dropped li")).hasCount(left - 1);
+        // Without it something else may fit again.
+        assertThat(page.locator("#must-give .dropped li").count()).isLessThan(left);
         page.locator("#must-give .gone button").first().click();
         assertThat(page.locator("#must-give .dropped li")).hasCount(left);
         assertThat(page.locator("#must-give .code").first()).hasText(SOME);
