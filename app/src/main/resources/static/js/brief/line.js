@@ -83,7 +83,16 @@ export function connectLine(door, signal) {
       mirror.replaceChildren(...marked(line, understood));
       say(place, input, understood);
       scroll();
+    } else if (input.value.trim() === "") {
+      rest();
     }
+  }
+
+  /** Nothing is being typed: what was said of the last line gives way to the hint. */
+  function rest() {
+    asking.abort();
+    mirror.replaceChildren();
+    place.replaceChildren(usual);
   }
 
   /** A later letter takes the place of an earlier one; anything else is said. */
@@ -97,11 +106,11 @@ export function connectLine(door, signal) {
     clearTimeout(waiting);
     mirror.replaceChildren(input.value);
     if (input.value.trim() === "") {
-      asking.abort();
-      place.replaceChildren(usual);
+      rest();
       return;
     }
-    waiting = setTimeout(() => ask(input.value).catch(unread), ASK_AFTER_MS);
+    // The field may have been emptied meanwhile, because its line was added.
+    waiting = setTimeout(() => (input.value.trim() === "" ? rest() : ask(input.value).catch(unread)), ASK_AFTER_MS);
   }
 
   input.addEventListener("input", typed, { signal });

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import upshot.app.AppTest;
 
@@ -47,7 +48,8 @@ class CoveragePathTest extends InBrowser {
         distance.locator("summary").click();
         assertThat(distance).containsText("d = f(F/s_h + 1)");
 
-        page.getByLabel("Rate").selectOption("120");
+        page.locator(".whole-shot").click();
+        page.getByRole(AriaRole.BUTTON, named("120")).click();
         Locator pulse = page.locator(".finding[data-rule=lamp-flicker]");
         assertThat(pulse).containsText("beat 4 times a second on screen");
         pulse.locator(".mend", new Locator.LocatorOptions().setHasText("Lamps off"))
