@@ -12,25 +12,7 @@ class DayClockTest {
     private static final int SHOOT_MIN = 10;
 
     private static DaySetup setup(int stand, int action, double resetMin) {
-        return new DaySetup(
-                action,
-                -1,
-                false,
-                new Gear(stand, 0, 0, false, 0, 0, 0, false),
-                SHOOT_MIN,
-                resetMin,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(new Windows(List.of(new Windows.Span(0, 600)), 0, false)),
-                List.of(),
-                List.of(),
-                List.of(),
-                new DaySetup.Worth(0, 1),
-                new DaySetup.Recording(0, 0),
-                false,
-                false,
-                false,
-                stand);
+        return Setups.of(action, Setups.at(stand), SHOOT_MIN, resetMin, new Windows.Span(0, 600));
     }
 
     private static DayProblem day(double anotherActionMin, Optional<DayCrew.Standing> standing, DaySetup... setups) {

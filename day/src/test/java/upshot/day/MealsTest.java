@@ -15,25 +15,7 @@ class MealsTest {
     private static final Windows.Span NOON = new Windows.Span(150, 330);
 
     private static DaySetup setup(int fromMin) {
-        return new DaySetup(
-                0,
-                -1,
-                false,
-                new Gear(0, 0, 0, false, 0, 0, 0, false),
-                SHOOT_MIN,
-                0,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(new Windows(List.of(new Windows.Span(fromMin, 900)), 0, false)),
-                List.of(),
-                List.of(),
-                List.of(),
-                new DaySetup.Worth(0, 1),
-                new DaySetup.Recording(0, 0),
-                false,
-                false,
-                false,
-                0);
+        return Setups.of(0, Setups.at(0), SHOOT_MIN, 0, new Windows.Span(fromMin, 900));
     }
 
     private static List<Pause> pauses(int breakAfterMin, List<Windows.Span> mealTimes, DaySetup... setups) {

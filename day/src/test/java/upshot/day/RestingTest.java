@@ -12,25 +12,7 @@ class RestingTest {
 
     private static DayOrder day(int untilMin) {
         List<DaySetup> setups = IntStream.range(0, 3)
-                .mapToObj(i -> new DaySetup(
-                        0,
-                        -1,
-                        false,
-                        new Gear(0, 0, 0, false, 0, 0, 0, false),
-                        20,
-                        0,
-                        Optional.empty(),
-                        Optional.empty(),
-                        List.of(new Windows(List.of(new Windows.Span(0, untilMin)), 0, false)),
-                        List.of(0),
-                        List.of(),
-                        List.of(),
-                        new DaySetup.Worth(0, 1),
-                        new DaySetup.Recording(0, 0),
-                        false,
-                        false,
-                        false,
-                        0))
+                .mapToObj(i -> Setups.of(0, Setups.at(0), 20, 0, new Windows.Span(0, untilMin), 0))
                 .toList();
         DayProblem problem = new DayProblem(
                 List.of(new DayCrew(0, untilMin, false, 1, Optional.empty())),

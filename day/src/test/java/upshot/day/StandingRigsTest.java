@@ -16,25 +16,8 @@ class StandingRigsTest {
     private final List<DaySetup> setups = new ArrayList<>();
 
     private void setup(int spot, int support) {
-        setups.add(new DaySetup(
-                0,
-                -1,
-                false,
-                new Gear(setups.size(), spot, support, false, 0, 0, 0, false),
-                10,
-                0,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(new Windows(List.of(new Windows.Span(0, 600)), 0, false)),
-                List.of(),
-                List.of(),
-                List.of(),
-                new DaySetup.Worth(0, 1),
-                new DaySetup.Recording(0, 0),
-                false,
-                false,
-                false,
-                setups.size()));
+        setups.add(Setups.of(
+                0, new Gear(setups.size(), spot, support, false, 0, 0, 0, false), 10, 0, new Windows.Span(0, 600)));
     }
 
     /** Minutes of getting ready, one setup after another. */
