@@ -4,10 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.job.StageRequest;
-import upshot.app.remark.RemarkView;
 import upshot.core.coverage.Coverage;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.Verdict;
@@ -15,12 +13,6 @@ import upshot.core.verdict.Verdict;
 /** The grid of shots and holes, with the panel of the selected shot or of several. */
 @Component
 class CoverageStage implements Stage {
-
-    private final RemarkView.Shown remarks;
-
-    CoverageStage(RemarkView.Shown remarks) {
-        this.remarks = remarks;
-    }
 
     @Override
     public int digit() {
@@ -52,12 +44,6 @@ class CoverageStage implements Stage {
         return true;
     }
 
-    /** Who looks decides which remarks can be taken back. */
-    @Override
-    public String beside(SignedIn who) {
-        return who.id().toString();
-    }
-
     @Override
     public Map<String, Object> model(Verdict verdict, StageRequest request) {
         Map<String, String> parameters = request.parameters();
@@ -80,12 +66,6 @@ class CoverageStage implements Stage {
         model.put(
                 "shot",
                 selection.selected().map(shot -> ShotPanel.of(verdict, shot)).orElse(null));
-        model.put(
-                "remarks",
-                selection
-                        .selected()
-                        .map(shot -> remarks.about(shot.id(), plan, request))
-                        .orElse(List.of()));
         return model;
     }
 }
