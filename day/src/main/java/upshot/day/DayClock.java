@@ -100,7 +100,15 @@ public final class DayClock {
                 new Run(own.callMin(), 0, 0, 0, 0),
                 List.of(),
                 new int[Cost.ALL.length],
-                new Carried(done, own.callMin(), own.callMin(), 0, 0, people, others, messy));
+                new Carried(
+                        done,
+                        own.standing().map(DayCrew.Standing::pausedMin).orElse(own.callMin()),
+                        own.standing().map(DayCrew.Standing::fedMin).orElse(own.callMin()),
+                        0,
+                        0,
+                        people,
+                        others,
+                        messy));
     }
 
     /** The next setup of a crew. */

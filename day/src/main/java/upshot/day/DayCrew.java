@@ -19,12 +19,19 @@ public record DayCrew(int callMin, int wrapMin, boolean laterDay, int cameras, O
      *
      * @param freeMin when it can turn to the next setup
      * @param last the setup whose stand and gear are still there, or −1
-     * @param done setups that are shot
+     * @param done setups that are shot, or will not be
+     * @param pausedMin when its last pause ended; the call where it had none
+     * @param fedMin when it has eaten last, likewise
      */
-    public record Standing(int freeMin, int last, List<Integer> done) {
+    public record Standing(int freeMin, int last, List<Integer> done, int pausedMin, int fedMin) {
 
         public Standing {
             done = List.copyOf(done);
         }
+    }
+
+    /** The same crew, standing somewhere. */
+    DayCrew standing(Standing now) {
+        return new DayCrew(callMin, wrapMin, laterDay, cameras, Optional.of(now));
     }
 }

@@ -1,23 +1,10 @@
 package upshot.day;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
-
-/**
- * A problem and an order as a row of numbers, for whoever has nothing else in common: component after component as the
- * records name them, a list as its length and its members, something optional as 0 or 1 and itself, a truth as 0 or 1.
- */
-public final class DayNumbers {
-
-    private final List<Double> written = new ArrayList<>();
-    private final double[] read;
-    private int at;
+/** A problem and an order as rows of numbers, component after component as the records name them. */
+public final class DayNumbers extends NumberRow {
 
     private DayNumbers(double[] read) {
-        this.read = read;
+        super(read);
     }
 
     /** The numbers of a problem. */
@@ -39,19 +26,34 @@ public final class DayNumbers {
      */
     public static DayProblem read(double[] numbers) {
         DayNumbers in = new DayNumbers(numbers);
-        DayProblem problem = new DayProblem(
-                in.list(in::crew),
-                in.list(in::setup),
-                in.changes(),
-                in.list(in::performer),
-                in.rests(),
-                in.number(),
-                in.number(),
-                in.number());
-        if (in.at != numbers.length) {
-            throw new IllegalArgumentException("More numbers follow after the end of the problem.");
-        }
+        DayProblem problem = in.problem();
+        in.end();
         return problem;
+    }
+
+    /**
+     * The problem of what is left: behind the numbers of the whole day follows where its first crew stands.
+     *
+     * @throws IllegalArgumentException when they are none
+     */
+    public static DayProblem readRest(double[] numbers) {
+        DayNumbers in = new DayNumbers(numbers);
+        DayProblem problem = in.problem();
+        DayCrew.Standing now = in.standing();
+        in.end();
+        return problem.standing(now);
+    }
+
+    private DayProblem problem() {
+        return new DayProblem(
+                list(this::crew),
+                list(this::setup),
+                changes(),
+                list(this::performer),
+                rests(),
+                number(),
+                number(),
+                number());
     }
 
     /**
@@ -75,65 +77,6 @@ public final class DayNumbers {
         return out.numbers();
     }
 
-    private double[] numbers() {
-        double[] numbers = new double[written.size()];
-        for (int i = 0; i < numbers.length; i++) {
-            numbers[i] = written.get(i);
-        }
-        return numbers;
-    }
-
-    private void put(double... numbers) {
-        for (double number : numbers) {
-            written.add(number);
-        }
-    }
-
-    private void put(boolean truth) {
-        put(truth ? 1 : 0);
-    }
-
-    private <T> void list(List<T> all, Consumer<T> each) {
-        put(all.size());
-        all.forEach(each);
-    }
-
-    private <T> void optional(Optional<T> one, Consumer<T> itself) {
-        put(one.isPresent());
-        one.ifPresent(itself);
-    }
-
-    private double number() {
-        if (at == read.length) {
-            throw new IllegalArgumentException("The problem ends too early.");
-        }
-        return read[at++];
-    }
-
-    private int whole() {
-        return (int) number();
-    }
-
-    private boolean truth() {
-        return number() != 0;
-    }
-
-    private <T> List<T> list(Supplier<T> each) {
-        int size = whole();
-        if (size < 0 || size > read.length - at) {
-            throw new IllegalArgumentException("The problem ends too early.");
-        }
-        List<T> all = new ArrayList<>(size);
-        for (int i = 0; i < size; i++) {
-            all.add(each.get());
-        }
-        return all;
-    }
-
-    private <T> Optional<T> optional(Supplier<T> itself) {
-        return truth() ? Optional.of(itself.get()) : Optional.empty();
-    }
-
     private void crew(DayCrew crew) {
         put(crew.callMin(), crew.wrapMin());
         put(crew.laterDay());
@@ -141,16 +84,16 @@ public final class DayNumbers {
         optional(crew.standing(), standing -> {
             put(standing.freeMin(), standing.last());
             list(standing.done(), this::put);
+            put(standing.pausedMin(), standing.fedMin());
         });
     }
 
     private DayCrew crew() {
-        return new DayCrew(
-                whole(),
-                whole(),
-                truth(),
-                whole(),
-                optional(() -> new DayCrew.Standing(whole(), whole(), list(this::whole))));
+        return new DayCrew(whole(), whole(), truth(), whole(), optional(this::standing));
+    }
+
+    private DayCrew.Standing standing() {
+        return new DayCrew.Standing(whole(), whole(), list(this::whole), whole(), whole());
     }
 
     private void setup(DaySetup setup) {

@@ -35,9 +35,9 @@ public final class DayOrder {
         return new DayOrder(clock, states.stream().map(List::copyOf).toList());
     }
 
-    /** The order without any search; see {@link Construction} and {@link Repair}. */
+    /** The order without any search; see {@link Construction}, {@link Repair} and {@link Together}. */
     public static DayOrder constructed(DayProblem problem) {
-        return Repair.of(Construction.of(new DayClock(problem)));
+        return Together.of(Repair.of(Construction.of(new DayClock(problem))), Integer.MIN_VALUE);
     }
 
     public DayProblem problem() {

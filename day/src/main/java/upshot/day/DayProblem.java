@@ -1,5 +1,6 @@
 package upshot.day;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -25,6 +26,8 @@ public record DayProblem(
         double margin,
         double readyBeforeMin) {
 
+    private static final double LATE_READY_MIN = 2;
+
     public DayProblem {
         crews = List.copyOf(crews);
         setups = List.copyOf(setups);
@@ -37,6 +40,24 @@ public record DayProblem(
 
     public DaySetup setup(int index) {
         return setups.get(index);
+    }
+
+    /**
+     * What is left of it for its first crew, which stands somewhere: turns bind no more, pins only what lies ahead, and for
+     * a moment one is ready just in time rather than not at all.
+     */
+    DayProblem standing(DayCrew.Standing now) {
+        List<DayCrew> standing = new ArrayList<>(crews);
+        standing.set(0, crews.get(0).standing(now));
+        return new DayProblem(
+                standing,
+                setups.stream().map(setup -> setup.from(now.freeMin())).toList(),
+                changes,
+                people,
+                rests,
+                capacityMegabytes,
+                margin,
+                Math.min(readyBeforeMin, LATE_READY_MIN));
     }
 
     /**

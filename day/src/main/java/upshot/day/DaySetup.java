@@ -87,4 +87,29 @@ public record DaySetup(
         before = List.copyOf(before);
         after = List.copyOf(after);
     }
+
+    /** The same for somebody who stands in the middle of the day: of its turn, only a pin that lies ahead is left. */
+    DaySetup from(int freeMin) {
+        boolean pinnedAhead =
+                turn.flatMap(Turn::pinnedMin).filter(at -> at >= freeMin).isPresent();
+        return new DaySetup(
+                action,
+                run,
+                once,
+                gear,
+                shootMin,
+                resetMin,
+                fixed,
+                pinnedAhead ? turn : Optional.empty(),
+                windows,
+                people,
+                before,
+                after,
+                worth,
+                recording,
+                early,
+                messy,
+                outdoors,
+                usual);
+    }
 }

@@ -59,7 +59,7 @@ public final class LocalSearch {
                 search.annealUntil(ANNEALED * round / rounds);
             }
         }
-        return best.order();
+        return Together.of(best.order(), keptUntilMin);
     }
 
     private void annealUntil(double share) {

@@ -48,9 +48,14 @@ public record NotEarlier(Kind kind, int before, Optional<Breach> breach, int hit
         return cheapest == null ? nearest : cheapest;
     }
 
-    private static NotEarlier at(DayOrder order, int crew, int setup, int place) {
-        int before = order.crews().get(crew).get(place);
+    /**
+     * What happens where a crew shoots one of its setups at another place, earlier or later.
+     *
+     * @param place among the crew's, with the setup taken out; one stands behind it
+     */
+    public static NotEarlier at(DayOrder order, int crew, int setup, int place) {
         DayOrder moved = DayOrder.of(order.clock(), order.moved(setup, crew, place));
+        int before = moved.crews().get(crew).get(place + 1);
         Merit merit = moved.merit();
         int broken = merit.brokenMin() - order.merit().brokenMin();
         if (broken <= 0) {

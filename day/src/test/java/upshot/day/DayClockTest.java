@@ -49,7 +49,7 @@ class DayClockTest {
     void a_day_that_has_begun_goes_on_from_where_the_crew_stands() {
         DayProblem begun = day(
                 0,
-                Optional.of(new DayCrew.Standing(100, 1, List.of(0, 1))),
+                Optional.of(new DayCrew.Standing(100, 1, List.of(0, 1), 0, 0)),
                 setup(0, 0, 0),
                 setup(1, 0, 0),
                 setup(1, 0, 0),

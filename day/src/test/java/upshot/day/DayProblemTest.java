@@ -29,7 +29,7 @@ class DayProblemTest {
     void lists_are_copied_in_and_cannot_be_changed() {
         DayProblem problem = withEverything();
         List<Integer> done = new ArrayList<>(List.of(1, 2));
-        DayCrew.Standing standing = new DayCrew.Standing(30, 2, done);
+        DayCrew.Standing standing = new DayCrew.Standing(30, 2, done, 0, 0);
         done.clear();
 
         assertThat(standing.done()).containsExactly(1, 2);
@@ -52,7 +52,7 @@ class DayProblemTest {
                 first.wrapMin(),
                 first.laterDay(),
                 first.cameras(),
-                Optional.of(new DayCrew.Standing(40, 1, List.of(0, 1))));
+                Optional.of(new DayCrew.Standing(40, 1, List.of(0, 1), 20, 10)));
         return new DayProblem(
                 List.of(standing),
                 some.setups(),

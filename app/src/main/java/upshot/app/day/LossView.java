@@ -2,9 +2,6 @@ package upshot.app.day;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
-import upshot.core.coverage.Hole;
-import upshot.core.finding.Wording;
 import upshot.core.late.Loss;
 import upshot.core.order.NotFitting;
 import upshot.core.verdict.Verdict;
@@ -47,24 +44,7 @@ record LossView(String id, String codes, String name, String priority, String wh
     private static List<String> costs(Loss loss, String minutes) {
         List<String> costs = new ArrayList<>();
         costs.add("%s %d min.".formatted(minutes, loss.minutes()));
-        costs.add(
-                loss.uses() == 0
-                        ? "The cut does not use it."
-                        : "The cut loses %s s in %d %s."
-                                .formatted(
-                                        Wording.number(loss.seconds(), 1),
-                                        loss.uses(),
-                                        loss.uses() == 1 ? "use" : "uses"));
-        String holes = loss.holes().stream().map(Hole::misses).distinct().collect(Collectors.joining(" "));
-        if (!holes.isEmpty()) {
-            costs.add(holes);
-        }
-        if (loss.uses() > 0 || !holes.isEmpty()) {
-            costs.add(loss.standIn()
-                    .map(shot -> "%s (%s) could stand in."
-                            .formatted(shot.code(), shot.size().label()))
-                    .orElse("Nothing that is shot could stand in."));
-        }
+        costs.addAll(loss.words());
         return costs;
     }
 }

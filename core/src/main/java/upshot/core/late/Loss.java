@@ -1,12 +1,15 @@
 package upshot.core.late;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import upshot.core.coverage.Coverage;
 import upshot.core.coverage.Hole;
+import upshot.core.finding.Wording;
 import upshot.core.order.DayPlan;
 import upshot.core.order.Setup;
 import upshot.core.plan.Plan;
@@ -34,6 +37,11 @@ public record Loss(Setup setup, int minutes, int uses, double seconds, List<Hole
     /** What a setup that does not fit costs. */
     public static Loss of(Verdict verdict, DayPlan.Dropped dropped) {
         return of(verdict, dropped.setup(), dropped.needsMin());
+    }
+
+    /** What a setup costs, whatever time it takes. */
+    public static Loss of(Verdict verdict, Setup setup) {
+        return of(verdict, setup, 0);
     }
 
     private static Loss of(Verdict verdict, Setup setup, int minutes) {
@@ -89,6 +97,38 @@ public record Loss(Setup setup, int minutes, int uses, double seconds, List<Hole
                 .flatMap(shot -> plan.usesOf(shot).stream())
                 .mapToLong(Use::frames)
                 .sum();
+    }
+
+    /** What the cut loses and what could stand in, a sentence each. */
+    public List<String> words() {
+        List<String> words = new ArrayList<>(lost());
+        if (missed()) {
+            words.add(standIn()
+                    .map(shot -> "%s (%s) could stand in."
+                            .formatted(shot.code(), shot.size().label()))
+                    .orElse("Nothing that is shot could stand in."));
+        }
+        return words;
+    }
+
+    /** Whether anything is lost by it. */
+    public boolean missed() {
+        return uses > 0 || !holes.isEmpty();
+    }
+
+    /** What the cut loses, a sentence each. */
+    public List<String> lost() {
+        List<String> words = new ArrayList<>();
+        words.add(
+                uses() == 0
+                        ? "The cut does not use it."
+                        : "The cut loses %s s in %d %s."
+                                .formatted(Wording.number(seconds(), 1), uses(), uses() == 1 ? "use" : "uses"));
+        String missing = holes.stream().map(Hole::misses).distinct().collect(Collectors.joining(" "));
+        if (!missing.isEmpty()) {
+            words.add(missing);
+        }
+        return words;
     }
 
     /** The likest of the shots that could stand in. */

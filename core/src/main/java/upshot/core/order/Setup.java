@@ -77,7 +77,7 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
     }
 
     /** A zoom from one size to the next while the camera rolls. */
-    private static final double ZOOM_S = 3;
+    public static final double ZOOM_S = 3;
 
     private record Shared(CameraPlace stand, Priority priority) {}
 

@@ -41,6 +41,7 @@ public final class Whys {
         for (Cost cost : Cost.values()) {
             said(slot, cost, slot.state().hundredths(cost)).ifPresent(all::add);
         }
+        new WhyNotEarlier(day, this).takenUpAgain(slot).ifPresent(all::add);
         all.addAll(rested(slot));
         return all;
     }

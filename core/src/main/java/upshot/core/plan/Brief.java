@@ -6,6 +6,7 @@ import static upshot.core.plan.Check.text;
 
 import java.math.RoundingMode;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
@@ -136,6 +137,11 @@ public record Brief(
         return shootDate.isEmpty()
                 ? callTime.plusMinutes(minutes)
                 : call().plusMinutes(minutes).toLocalTime();
+    }
+
+    /** The instant so many minutes after the call; none while there is no date. */
+    public Optional<Instant> instantAt(int minutes) {
+        return shootDate.map(date -> call().plusMinutes(minutes).toInstant());
     }
 
     private ZonedDateTime call() {

@@ -18,8 +18,15 @@ public final class ReadyChecks {
 
     private static final double BACK_DEG = 60;
 
-    /** Short lines, the support's own first. */
+    /** Short lines, the support's own first, and what is done afterwards last. */
     public static List<String> of(Around plan, Shot shot) {
+        List<String> checks = new ArrayList<>(before(plan, shot));
+        checks.add("Afterwards: card copied twice and verified before it is formatted");
+        return checks;
+    }
+
+    /** Those that are looked at before it rolls. */
+    public static List<String> before(Around plan, Shot shot) {
         Action action = plan.actionOf(shot);
         List<String> checks = new ArrayList<>(support(shot.support()));
         if (showsAFace(plan, shot) && plan.subjectOf(shot).consent() != Consent.GIVEN) {
@@ -52,7 +59,6 @@ public final class ReadyChecks {
                 action.sound().isEmpty()
                         ? "Sound: levels, wind, traffic"
                         : "Sound: levels, wind, traffic; record %s".formatted(action.sound()));
-        checks.add("Afterwards: card copied twice and verified before it is formatted");
         return checks;
     }
 

@@ -12,10 +12,11 @@ import upshot.core.measure.Numbers;
  * after.
  *
  * @param cleanS U
+ * @param usedS what its uses show of it with their handles; 0 where it has none
  * @param settleS seconds until the support is still
  * @param rollS settling, clean seconds and tail
  */
-public record Hold(double cleanS, double settleS, double rollS) {
+public record Hold(double cleanS, double usedS, double settleS, double rollS) {
 
     private static final double SLOWEST_SHARE = 0.4;
     private static final double STILL_ENDS_S = 2;
@@ -42,7 +43,7 @@ public record Hold(double cleanS, double settleS, double rollS) {
         double asked = askedS * Numbers.clamp(Math.abs(nominal.speed()), SLOWEST_SHARE, 1);
         double used = uses.stream().mapToDouble(Slice::realS).sum();
         double clean = Math.max(Math.max(asked, used), actionOnceS) + (moving ? STILL_ENDS_S : 0) + emptyS;
-        return new Hold(clean, settleS, settleS + clean + tailS);
+        return new Hold(clean, used, settleS, settleS + clean + tailS);
     }
 
     /** takes × roll + (takes − 1) × reset, in seconds. */

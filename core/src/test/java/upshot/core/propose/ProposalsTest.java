@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.FieldSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import upshot.core.coverage.Coverage;
 import upshot.core.plan.Action;
+import upshot.core.plan.Change;
 import upshot.core.plan.Focus;
 import upshot.core.plan.Plan;
 import upshot.core.size.SubjectKind;
@@ -61,5 +64,38 @@ class ProposalsTest {
         assertThat(job.mustsNotShot()).isZero();
         assertThat(2 * job.withinRuns()).as("joints within runs").isGreaterThanOrEqualTo(job.joints());
         assertThat(job.takenUpAgain()).isZero();
+    }
+
+    /** Each action leaves the same thing in another state, so that it can be neither shot nor shown out of order. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3})
+    void what_an_action_does_to_a_thing_is_shot_and_shown_after_its_cause(long seed) {
+        Plan typed = TypedJob.of("craft", seed);
+        List<Action> making =
+                typed.actions().stream().filter(action -> !action.feature()).toList();
+        Plan stated = typed.apply(Change.batch(IntStream.range(0, making.size())
+                .boxed()
+                .flatMap(step -> Stream.of(
+                        Change.set(making.get(step), "thing", "the lantern"),
+                        Change.set(making.get(step), "setsState", "step " + step)))
+                .toList()));
+
+        Proposed job = new Proposed("craft", stated);
+
+        assertThat(job.cut.cut().uses().stream()
+                        .map(use -> use.action().setsState())
+                        .distinct())
+                .as("states that are seen")
+                .hasSizeGreaterThanOrEqualTo(4);
+        assertThat(job.said("state-jump")).isZero();
+        assertThat(job.said("story-order")).isZero();
+        assertThat(job.breaks()).isZero();
+        assertThat(job.day.slots().stream()
+                        .map(slot -> slot.setup().action().setsState())
+                        .filter(state -> !state.isEmpty())
+                        .map(state -> Integer.valueOf(state.substring(5))))
+                .hasSizeGreaterThanOrEqualTo(4)
+                .as("as they are shot")
+                .isSorted();
     }
 }

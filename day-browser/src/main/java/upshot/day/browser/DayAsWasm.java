@@ -53,6 +53,18 @@ public final class DayAsWasm {
         return keep(LocalSearch.run(constructed(), 0, seed, LocalSearch.Spent.of(changes), better -> {}));
     }
 
+    /**
+     * Puts the best order found of what is left in the place of its numbers; see {@link DayNumbers#readRest}.
+     *
+     * @param changes how many are tried
+     * @return how many numbers it has
+     */
+    @Export(name = "rest")
+    public static int rest(int seed, int changes) {
+        DayOrder begin = DayOrder.constructed(DayNumbers.readRest(numbers));
+        return keep(LocalSearch.run(begin, 0, seed, LocalSearch.Spent.of(changes), better -> {}));
+    }
+
     private static DayOrder constructed() {
         return DayOrder.constructed(DayNumbers.read(numbers));
     }
