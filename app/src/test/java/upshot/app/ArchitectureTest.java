@@ -52,7 +52,7 @@ class ArchitectureTest {
     void the_day_knows_nothing_but_numbers() {
         classes()
                 .that()
-                .resideInAPackage("upshot.day")
+                .resideInAnyPackage("upshot.day", "upshot.day.log")
                 .should()
                 .onlyDependOnClassesThat(
                         DescribedPredicate.describe(
@@ -69,7 +69,7 @@ class ArchitectureTest {
                 .check(CLASSES);
         noClasses()
                 .that()
-                .resideInAPackage("upshot.day")
+                .resideInAnyPackage("upshot.day", "upshot.day.log")
                 .should()
                 .callMethodWhere(DescribedPredicate.describe(
                         "rounds differently elsewhere",

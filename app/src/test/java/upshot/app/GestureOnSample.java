@@ -26,7 +26,8 @@ abstract class GestureOnSample {
                 .findFirst()
                 .orElseThrow();
         return gesture.propose(
-                new GestureContext(plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID()), arguments);
+                new GestureContext(UUID.randomUUID(), plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID()),
+                arguments);
     }
 
     Plan after(Plan plan, String name, Map<String, String> arguments) {

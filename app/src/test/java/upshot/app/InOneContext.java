@@ -29,7 +29,7 @@ final class InOneContext
 
     @SpringBootTest(
             webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-            properties = {"logging.level.upshot=warn"})
+            properties = {"logging.level.upshot=warn", "upshot.warm-up=false"})
     @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
     @ActiveProfiles("demo")
     @Import({People.class, CountedStatements.class})

@@ -254,6 +254,6 @@ public class Edits {
     }
 
     private GestureContext context(UUID jobId, Plan plan, SignedIn who) {
-        return new GestureContext(plan, new Codes(codes.everGiven(jobId)), UUID::randomUUID, who.id());
+        return new GestureContext(jobId, plan, new Codes(codes.everGiven(jobId)), UUID::randomUUID, who.id());
     }
 }

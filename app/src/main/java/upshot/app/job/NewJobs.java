@@ -70,7 +70,8 @@ public class NewJobs {
         return copyId;
     }
 
-    private static Plan firstPlan(UUID briefId, String name) {
+    /** What a new job begins with. */
+    static Plan firstPlan(UUID briefId, String name) {
         List<PlanRecord> records = new ArrayList<>(List.of(
                 Brief.draft(briefId, name),
                 HouseRules.usual(UUID.randomUUID()),

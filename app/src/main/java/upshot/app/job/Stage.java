@@ -50,6 +50,11 @@ public interface Stage {
         return "";
     }
 
+    /** How often its open page asks what is new, in milliseconds; 0 for as usual. */
+    default int newsEveryMs() {
+        return 0;
+    }
+
     /** Whether the stage has a script of its own, {@code js/<within>/<slug>.js}. */
     default boolean hasScript() {
         return false;

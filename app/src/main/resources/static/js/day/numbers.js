@@ -2,6 +2,12 @@
 // is not to be had. Takes {id, form, call, problem, …} and answers {id, form, order} or {id, failed}.
 import { loadWasm } from "./wasm.js";
 
+const CALLS = {
+  construct: (day, { problem }) => day.construct(problem),
+  search: (day, { problem, seed, changes }) => day.search(problem, seed, changes),
+  rest: (day, { problem, seed, changes }) => day.rest(problem, seed, changes),
+};
+
 const loaded = new Map();
 
 async function wasm() {
@@ -24,7 +30,7 @@ function load(form) {
 self.addEventListener("message", async ({ data }) => {
   try {
     const day = await load(data.form ?? "any");
-    const order = data.call === "search" ? day.search(data.problem, data.seed, data.changes) : day.construct(data.problem);
+    const order = CALLS[data.call](day, data);
     self.postMessage({ id: data.id, form: day.form, order });
   } catch (failed) {
     self.postMessage({ id: data.id, failed: String(failed) });

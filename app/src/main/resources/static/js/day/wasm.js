@@ -43,6 +43,7 @@ export async function loadWasm(address) {
   };
   return {
     construct: (problem) => answered(problem, () => day.construct()),
+    rest: (problem, seed, changes) => answered(problem, () => day.rest(seed, changes)),
     search: (problem, seed, changes) => answered(problem, () => day.search(seed, changes)),
   };
 }

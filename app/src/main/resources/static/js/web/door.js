@@ -1,4 +1,5 @@
 // Sends edits one after the other and puts the answer's pieces in place. Nothing else talks to the server.
+import { newId } from "./id.js";
 import { Notice } from "./notice.js";
 import { putInPlace } from "./pieces.js";
 
@@ -10,15 +11,6 @@ const ANSWER_WITHIN_MS = 30000;
 const AGAIN_AFTER_MS = [1000, 2000, 4000, 8000, 15000];
 /** A fault of the application's own does not go away by asking. */
 const MOST_TRIES_AT_A_FAULT = 3;
-
-/** By which the server knows an edit, however often it arrives. `crypto.randomUUID` is missing on a plain network. */
-function editId() {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = (bytes[6] & 0x0f) | 0x40;
-  bytes[8] = (bytes[8] & 0x3f) | 0x80;
-  const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
-  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join("-");
-}
 
 /** An answer that was not what was hoped for; `field` names what it is about. */
 export class Refusal extends Error {
@@ -175,7 +167,7 @@ export class Door extends EventTarget {
 
   /** Tries again by itself as long as nobody answers, and when the person says so where the session has ended. */
   async #untilAnswered(path, content) {
-    const edit = { ...content, edit: editId() };
+    const edit = { ...content, edit: newId() };
     for (let tries = 1; ; tries++) {
       try {
         const answer = await this.#post(path, edit, AbortSignal.timeout(ANSWER_WITHIN_MS));

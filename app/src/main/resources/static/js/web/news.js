@@ -22,6 +22,6 @@ export function connectNews(door, signal) {
     }
   }
 
-  const timer = setInterval(() => document.hidden || ask(), EVERY_MS);
+  const timer = setInterval(() => document.hidden || ask(), Number(document.body.dataset.newsMs ?? EVERY_MS));
   signal.addEventListener("abort", () => clearInterval(timer));
 }

@@ -39,7 +39,7 @@ class AccessibilityTest extends InBrowser {
         assertThat(page.locator("#rule-too-alike")).containsText("Turn that makes two views different");
         accessible("All rules");
         page.getByText("Back to the house rules").click();
-        assertThat(page.locator("body[data-ready]")).isVisible();
+        ready();
         stage(2);
         page.locator(".thumb").nth(5).click();
         assertThat(page.locator(".shot-panel")).isVisible();

@@ -55,6 +55,30 @@ final class Browser implements AutoCloseable {
         return window;
     }
 
+    /** A browser of its own that keeps what it has in a folder, as a phone does; it can be killed. */
+    BrowserContext openProfile(String address, Path profile) {
+        return playwright
+                .chromium()
+                .launchPersistentContext(
+                        profile,
+                        new BrowserType.LaunchPersistentContextOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setHeadless(true)
+                                .setArgs(QUIET)
+                                .setViewportSize(390, 844)
+                                .setBaseURL(address));
+    }
+
+    /** Ends it as a flat battery would: all of its processes at once, by their ids. */
+    static void kill(Path profile) {
+        ProcessHandle.allProcesses()
+                .filter(one -> one.info()
+                        .commandLine()
+                        .filter(line -> line.contains("--user-data-dir=" + profile))
+                        .isPresent())
+                .forEach(ProcessHandle::destroyForcibly);
+    }
+
     private Window open(String address, NewContextOptions options) {
         BrowserContext context = chromium.newContext(options.setBaseURL(address).setTimezoneId("Europe/London"));
         Page page = context.newPage();

@@ -23,7 +23,7 @@ class CallSheetTest extends InBrowser {
     void the_demo_s_day_is_read_and_taken_along() throws IOException {
         signIn("planner@saltmarsh.example", "saltmarsh-clay");
         page.getByRole(AriaRole.LINK, named("Kiln Night")).click();
-        assertThat(page.locator("body[data-ready]")).isVisible();
+        ready();
         stage(5);
         String calendar = Files.readString(taken("For a calendar"));
         assertThat(calendar).startsWith("BEGIN:VCALENDAR").contains("DTSTART:20261009T");

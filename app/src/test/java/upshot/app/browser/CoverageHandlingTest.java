@@ -109,6 +109,7 @@ class CoverageHandlingTest extends InBrowser {
         String code = page.locator("h1 .code").innerText();
         button("Duplicate").click();
         assertThat(page.locator("h1 .code")).not().hasText(code);
+        ready();
         button("Mirror for the ending").click();
         assertThat(page.locator("#shot .problem:visible")).containsText("Nothing happens in an ending yet");
         page.getByLabel("Shoot like this").selectOption(new SelectOption().setLabel("all other actions"));
@@ -122,6 +123,7 @@ class CoverageHandlingTest extends InBrowser {
         page.locator(".thumb").first().click();
         page.locator(".whole-shot").click();
         assertThat(page.locator(".shot-columns")).isVisible();
+        ready();
     }
 
     @Test
@@ -152,8 +154,10 @@ class CoverageHandlingTest extends InBrowser {
         page.keyboard().press("Escape");
         page.keyboard().press("l");
         assertThat(page.locator("h1 .code")).not().hasText(code);
+        ready();
         page.keyboard().press("e");
         assertThat(page.locator("h1 .code")).hasText(code);
+        ready();
         button("Remove this shot").click();
         assertThat(page.locator("#shot")).containsText("No such shot.");
         page.keyboard().press("u");

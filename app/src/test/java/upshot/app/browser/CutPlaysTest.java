@@ -62,7 +62,7 @@ class CutPlaysTest extends InBrowser {
     private void demoCut(String job) {
         signIn("planner@saltmarsh.example", "saltmarsh-clay");
         page.getByRole(AriaRole.LINK, named(job)).click();
-        assertThat(page.locator("body[data-ready]")).isVisible();
+        ready();
         stage(3);
     }
 

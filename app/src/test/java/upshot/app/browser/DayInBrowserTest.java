@@ -19,6 +19,7 @@ import upshot.core.order.Shoot;
 import upshot.day.DayNumbers;
 import upshot.day.DayOrder;
 import upshot.day.DayProblem;
+import upshot.day.DayState;
 import upshot.day.LocalSearch;
 
 /** The day's rules in Chromium, under the headers that ship, against the same rules on the server. */
@@ -26,6 +27,9 @@ class DayInBrowserTest extends InBrowser {
 
     private static final int DAYS = 50;
     private static final int CHANGES = 20_000;
+
+    /** Of so many the whole day is searched too. */
+    private static final int WHOLE = 5;
 
     private static final String ASK = """
             ([form, asked]) => new Promise((done, failed) => {
@@ -61,25 +65,51 @@ class DayInBrowserTest extends InBrowser {
                 days.stream()
                         .map(day -> Map.of("call", "construct", "problem", boxed(DayNumbers.write(day))))
                         .toList());
+        List<double[]> halves = days.stream().map(DayInBrowserTest::halfDone).toList();
+        List<?> rests = ask(form, searches("rest", halves));
         List<?> searched = ask(
                 form,
-                days.stream()
-                        .map(day -> Map.of(
-                                "call",
-                                "search",
-                                "problem",
-                                boxed(DayNumbers.write(day)),
-                                "seed",
-                                days.indexOf(day),
-                                "changes",
-                                CHANGES))
-                        .toList());
+                searches(
+                        "search",
+                        days.stream().limit(WHOLE).map(DayNumbers::write).toList()));
         for (int seed = 0; seed < DAYS; seed++) {
             DayOrder begin = DayOrder.constructed(days.get(seed));
-            DayOrder found = LocalSearch.run(begin, 0, seed, LocalSearch.Spent.of(CHANGES), better -> {});
             assertThat(numbers(constructed.get(seed))).as("day %d", seed).isEqualTo(DayNumbers.write(begin));
-            assertThat(numbers(searched.get(seed))).as("day %d", seed).isEqualTo(DayNumbers.write(found));
+            DayOrder left = DayOrder.constructed(DayNumbers.readRest(halves.get(seed)));
+            assertThat(numbers(rests.get(seed))).as("the rest of day %d", seed).isEqualTo(found(left, seed));
+            if (seed < WHOLE) {
+                assertThat(numbers(searched.get(seed))).as("day %d", seed).isEqualTo(found(begin, seed));
+            }
         }
+    }
+
+    private static double[] found(DayOrder begin, int seed) {
+        return DayNumbers.write(LocalSearch.run(begin, 0, seed, LocalSearch.Spent.of(CHANGES), better -> {}));
+    }
+
+    private static List<Map<String, Object>> searches(String call, List<double[]> numbers) {
+        return IntStream.range(0, numbers.size())
+                .mapToObj(seed -> Map.<String, Object>of(
+                        "call", call, "problem", boxed(numbers.get(seed)), "seed", seed, "changes", CHANGES))
+                .toList();
+    }
+
+    /** A day of which the first half is shot, twelve minutes later than it should be. */
+    private static double[] halfDone(DayProblem day) {
+        List<DayState> states = DayOrder.constructed(day).states().get(0);
+        List<DayState> shot = states.subList(0, states.size() / 2);
+        int last = shot.isEmpty() ? -1 : shot.get(shot.size() - 1).setup();
+        int now = shot.isEmpty() ? 30 : shot.get(shot.size() - 1).times().end().afterCall() + 12;
+        double[] problem = DayNumbers.write(day);
+        double[] rest = Arrays.copyOf(problem, problem.length + 5 + shot.size());
+        int at = problem.length;
+        rest[at++] = now;
+        rest[at++] = last;
+        rest[at++] = shot.size();
+        for (DayState state : shot) {
+            rest[at++] = state.setup();
+        }
+        return rest;
     }
 
     private List<?> ask(String form, List<?> asked) {

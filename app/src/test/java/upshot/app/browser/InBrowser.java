@@ -3,6 +3,7 @@ package upshot.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -99,6 +100,11 @@ abstract class InBrowser {
         return opened.page();
     }
 
+    /** A browser of its own that keeps what it has in a folder. */
+    final BrowserContext profile(Path folder) {
+        return browser.openProfile("http://localhost:" + port, folder);
+    }
+
     /** A file that was downloaded, opened without a network. */
     final Page offline(Path file) {
         Browser.Window opened = browser.openOffline(file);
@@ -134,6 +140,14 @@ abstract class InBrowser {
         window.complaints().removeIf(complaint -> complaint.contains(words));
     }
 
+    final UUID jobId() {
+        return jobId;
+    }
+
+    final Plan plan() {
+        return plans.load(jobId);
+    }
+
     final SignedIn planner() {
         return planner;
     }
@@ -165,6 +179,11 @@ abstract class InBrowser {
         jobId = newJobs.create(planner, name);
         signedIn(page, account.email());
         page.navigate("/jobs/%s/brief".formatted(jobId));
+        ready();
+    }
+
+    /** The page listens: what is pressed on one that is still being fetched is lost. */
+    final void ready() {
         assertThat(page.locator("body[data-ready]")).isVisible();
     }
 
@@ -250,7 +269,7 @@ abstract class InBrowser {
         page.keyboard().press("Escape");
         page.keyboard().press(Integer.toString(digit));
         assertThat(page.locator(".lane a[data-digit='" + digit + "']")).hasAttribute("aria-current", "page");
-        assertThat(page.locator("body[data-ready]")).isVisible();
+        ready();
     }
 
     /** Types one line of the talk; empty facts say nothing. */

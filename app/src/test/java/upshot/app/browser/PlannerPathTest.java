@@ -113,7 +113,7 @@ class PlannerPathTest extends InBrowser {
     private void undoEverythingAfterAReload() {
         stage(1);
         page.reload();
-        assertThat(page.locator("body[data-ready]")).isVisible();
+        ready();
         Locator undo = page.locator("[data-step=undo]");
         int steps = 0;
         while (undo.isEnabled()) {
@@ -203,7 +203,7 @@ class PlannerPathTest extends InBrowser {
     void findings_of_the_demo_s_cut_are_walked_by_key_and_the_whole_cut_is_judged() {
         signIn("planner@saltmarsh.example", "saltmarsh-clay");
         page.getByRole(AriaRole.LINK, named("Kiln Night")).click();
-        assertThat(page.locator("body[data-ready]")).isVisible();
+        ready();
         stage(3);
         assertThat(page.locator("#whole-panel")).containsText("Moves without a reason.");
         page.keyboard().press("n");

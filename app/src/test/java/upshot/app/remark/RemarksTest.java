@@ -104,13 +104,13 @@ class RemarksTest {
 
     @Test
     void others_are_told_and_pages_kept_by_the_browser_are_old() throws Exception {
-        assertThat(news(ben, "0").statusCode()).isEqualTo(204);
+        assertThat(news(ben, "0.0").statusCode()).isEqualTo(204);
         send(ada, UUID.randomUUID(), words("Bring the long lens"));
 
-        assertThat(news(ben, "0").body()).contains("Test Person made a remark", "Bring the long lens");
-        assertThat(news(ben, "1").statusCode()).isEqualTo(204);
-        assertThat(news(ada, "0").body()).as("nobody is told of their own").doesNotContain("made a remark");
-        assertThat(ben.get("/jobs/%s/hand-off".formatted(job))).contains("Bring the long lens", "data-beside=\"1\"");
+        assertThat(news(ben, "0.0").body()).contains("Test Person made a remark", "Bring the long lens");
+        assertThat(news(ben, "0.1").statusCode()).isEqualTo(204);
+        assertThat(news(ada, "0.0").body()).as("nobody is told of their own").doesNotContain("made a remark");
+        assertThat(ben.get("/jobs/%s/hand-off".formatted(job))).contains("Bring the long lens", "data-beside=\"0.1\"");
     }
 
     @Test

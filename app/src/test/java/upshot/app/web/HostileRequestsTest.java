@@ -173,8 +173,8 @@ class HostileRequestsTest {
             hostile()
                     .limit(gesture.name().equals("arrange") ? 4 : Long.MAX_VALUE)
                     .forEach(arguments -> {
-                        GestureContext context =
-                                new GestureContext(plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID());
+                        GestureContext context = new GestureContext(
+                                UUID.randomUUID(), plan, Codes.of(plan), UUID::randomUUID, UUID.randomUUID());
                         try {
                             plan.apply(gesture.propose(context, arguments).change());
                         } catch (InvalidField | EditRefused | UnreadableJson | Conflict said) {

@@ -15,16 +15,19 @@ import org.junit.jupiter.api.Test;
 class StylesTest {
 
     private static final Path STYLES = Path.of("src/main/resources/static/css");
-    private static final Path TOKENS = STYLES.resolve("web/tokens.css");
+    /** Of the pages, and of Roll, which is dark or bright. */
+    private static final List<Path> TOKENS =
+            List.of(STYLES.resolve("web/tokens.css"), STYLES.resolve("roll/tokens.css"));
+
     private static final Set<String> PAPERS = Set.of("call-sheet.css", "report.css", "sheet.css");
     private static final Pattern LITERAL =
             Pattern.compile("#[0-9a-fA-F]{3,8}\\b(?=[^{}]*\\})|rgba?\\(|hsla?\\(|font-size: ?[0-9.]+(?:px|em|pt|%)");
-    private static final Pattern TOKEN = Pattern.compile("var\\((--up-[\\w-]+)");
+    private static final Pattern TOKEN = Pattern.compile("var\\((--(?:up|roll)-[\\w-]+)");
 
     private static List<Path> screens() throws IOException {
         try (Stream<Path> all = Files.walk(STYLES)) {
             return all.filter(file -> file.toString().endsWith(".css"))
-                    .filter(file -> !file.equals(TOKENS)
+                    .filter(file -> !TOKENS.contains(file)
                             && !PAPERS.contains(file.getFileName().toString()))
                     .toList();
         }
@@ -41,11 +44,15 @@ class StylesTest {
 
     @Test
     void every_token_that_is_asked_for_is_there() throws IOException {
-        String tokens = Files.readString(TOKENS);
+        StringBuilder tokens = new StringBuilder();
+        for (Path file : TOKENS) {
+            tokens.append(Files.readString(file));
+        }
         for (Path file : screens()) {
             TOKEN.matcher(Files.readString(file))
                     .results()
-                    .forEach(found -> assertThat(tokens).as(file.toString()).contains(found.group(1) + ":"));
+                    .forEach(found ->
+                            assertThat(tokens.toString()).as(file.toString()).contains(found.group(1) + ":"));
         }
     }
 }

@@ -1,0 +1,100 @@
+package upshot.app.roll;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import upshot.app.account.SignedIn;
+import upshot.app.job.EditRefused;
+import upshot.app.job.JudgedPlans;
+import upshot.app.store.Job;
+import upshot.app.store.LogEntries.Kept;
+import upshot.app.web.Attachment;
+import upshot.core.plan.Plan;
+import upshot.exchange.json.LogJson;
+import upshot.exchange.json.LogJson.Refused;
+import upshot.exchange.text.Unreadable;
+
+/** Where phones bring their entries and get those of the others; and the whole log as a file. */
+@RestController
+class LogController {
+
+    private static final int PORTION = 1000;
+
+    private final LogStore log;
+    private final JudgedPlans plans;
+    private final Clock clock;
+
+    LogController(LogStore log, JudgedPlans plans, Clock clock) {
+        this.log = log;
+        this.plans = plans;
+        this.clock = clock;
+    }
+
+    /**
+     * What became of entries.
+     *
+     * @param nowMs the clock here, for the phone to measure its own against
+     * @param refused what was not kept; everything else that was sent is here now
+     */
+    record Taken(long nowMs, List<Refused> refused) {}
+
+    /**
+     * Entries of everybody.
+     *
+     * @param last the number of the last of them
+     * @param more whether others follow
+     * @param planVersion of the plan as it stands; the day is fetched anew where it has changed
+     * @param token to be sent along with entries
+     */
+    record News(long nowMs, List<JsonNode> entries, long last, boolean more, long planVersion, String token) {}
+
+    @PostMapping("/jobs/{jobId}/roll/log")
+    Taken add(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody byte[] sent) {
+        LogJson.Read read = read(sent);
+        List<Refused> refused = new ArrayList<>(read.refused());
+        refused.addAll(log.add(job.id(), who.id(), read.entries()));
+        return new Taken(clock.millis(), refused);
+    }
+
+    private static LogJson.Read read(byte[] sent) {
+        try {
+            return LogJson.read(sent);
+        } catch (Unreadable wrong) {
+            throw new EditRefused(wrong.getMessage());
+        }
+    }
+
+    @GetMapping("/jobs/{jobId}/roll/log")
+    ResponseEntity<News> news(Job job, @RequestParam(defaultValue = "0") long since, CsrfToken token) {
+        List<Kept> kept = log.since(job.id(), since, PORTION);
+        long last = kept.isEmpty() ? since : kept.get(kept.size() - 1).number();
+        return ResponseEntity.ok(new News(
+                clock.millis(),
+                kept.stream().map(one -> (JsonNode) LogJson.entry(one.entry())).toList(),
+                last,
+                kept.size() == PORTION,
+                job.version(),
+                token.getToken()));
+    }
+
+    @GetMapping("/jobs/{jobId}/roll/log.json")
+    ResponseEntity<byte[]> file(Job job) {
+        Plan plan = plans.current(job.id(), job.ownerId()).verdict().plan();
+        return Attachment.of(
+                plan.brief().name(),
+                "log.json",
+                MediaType.APPLICATION_JSON,
+                LogJson.write(log.all(job.id())).getBytes(StandardCharsets.UTF_8));
+    }
+}

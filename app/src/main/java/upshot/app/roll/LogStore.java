@@ -1,0 +1,114 @@
+package upshot.app.roll;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import upshot.app.job.SideStore;
+import upshot.app.store.Jobs;
+import upshot.app.store.LogEntries;
+import upshot.app.store.LogEntries.Kept;
+import upshot.core.roll.LogEntry;
+import upshot.exchange.json.LogJson.Refused;
+
+/** Adds entries to the logs of days, each once however often it is sent. */
+@Component
+class LogStore implements SideStore {
+
+    /** Entries of one job: a week of long days. */
+    static final int MOST = 20_000;
+
+    private static final String OTHER = "Another entry has this id already.";
+
+    private final LogEntries entries;
+    private final Jobs jobs;
+    private final Clock clock;
+
+    LogStore(LogEntries entries, Jobs jobs, Clock clock) {
+        this.entries = entries;
+        this.jobs = jobs;
+        this.clock = clock;
+    }
+
+    /**
+     * Adds what is not there yet, under the job's lock.
+     *
+     * @param sent read and judged before
+     * @return what cannot be kept; everything else is
+     */
+    @Transactional
+    public List<Refused> add(UUID jobId, UUID accountId, List<LogEntry> sent) {
+        Map<UUID, LogEntry> each = new LinkedHashMap<>();
+        List<Refused> refused = new ArrayList<>();
+        for (LogEntry entry : sent) {
+            if (!entry.equals(each.getOrDefault(entry.id(), entry))) {
+                refused.add(new Refused(entry.id().toString(), OTHER));
+            }
+            each.putIfAbsent(entry.id(), entry);
+        }
+        jobs.lock(jobId).orElseThrow();
+        for (Kept known : entries.withIds(jobId, each.keySet())) {
+            LogEntry again = each.remove(known.entry().id());
+            if (!known.entry().equals(again)) {
+                refused.add(new Refused(again.id().toString(), OTHER));
+            }
+        }
+        long number = entries.last(jobId);
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        List<Kept> added = new ArrayList<>();
+        for (LogEntry entry : each.values()) {
+            if (number + 1 > MOST) {
+                refused.add(new Refused(
+                        entry.id().toString(), "This job holds %d entries, and no more than that.".formatted(MOST)));
+            } else {
+                number++;
+                added.add(new Kept(number, accountId, now, entry));
+            }
+        }
+        entries.add(jobId, added);
+        return refused;
+    }
+
+    /** Entries behind a number, a portion of them. */
+    List<Kept> since(UUID jobId, long number, int most) {
+        return entries.since(jobId, number, most);
+    }
+
+    /** The whole log. */
+    List<LogEntry> all(UUID jobId) {
+        return lines(jobId).stream().map(Kept::entry).toList();
+    }
+
+    @Override
+    public String name() {
+        return "log";
+    }
+
+    @Override
+    public long last(UUID jobId) {
+        return entries.last(jobId);
+    }
+
+    /** A day brings hundreds: pages follow it without a word. */
+    @Override
+    public Optional<String> newsSince(UUID jobId, long number, UUID accountId) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<Kept> lines(UUID jobId) {
+        return entries.since(jobId, 0, MOST);
+    }
+
+    @Override
+    public List<Kept> linesOf(UUID accountId) {
+        return entries.ofAccount(accountId);
+    }
+}

@@ -1,0 +1,67 @@
+package upshot.app.roll;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import upshot.app.account.SignedIn;
+import upshot.app.job.Stage;
+import upshot.app.job.StageRequest;
+import upshot.core.verdict.Verdict;
+
+/** The day as it runs, seen from the desk. */
+@Component
+class RollStage implements Stage {
+
+    private static final long MINUTE_MS = 60_000;
+
+    private final LogStore log;
+    private final Clock clock;
+
+    RollStage(LogStore log, Clock clock) {
+        this.log = log;
+        this.clock = clock;
+    }
+
+    @Override
+    public int digit() {
+        return 6;
+    }
+
+    @Override
+    public String slug() {
+        return "roll";
+    }
+
+    @Override
+    public String title() {
+        return "Roll";
+    }
+
+    @Override
+    public boolean hasScript() {
+        return true;
+    }
+
+    /** The day at the desk is to be that of the phones within two seconds. */
+    @Override
+    public int newsEveryMs() {
+        return 1000;
+    }
+
+    @Override
+    public List<String> pieces() {
+        return List.of("rolled");
+    }
+
+    /** How late it is, is said to the minute. */
+    @Override
+    public String beside(SignedIn who) {
+        return Long.toString(clock.millis() / MINUTE_MS);
+    }
+
+    @Override
+    public Map<String, Object> model(Verdict verdict, StageRequest request) {
+        return Map.of("desk", RolledView.of(verdict, log.all(request.jobId()), clock.millis()));
+    }
+}

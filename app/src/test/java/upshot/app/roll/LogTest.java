@@ -1,0 +1,307 @@
+package upshot.app.roll;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import upshot.app.AppTest;
+import upshot.app.People;
+import upshot.app.Web;
+import upshot.app.account.Account;
+import upshot.app.account.SignedIn;
+import upshot.app.job.NewJobs;
+import upshot.app.store.JobMember;
+import upshot.app.store.JobMembers;
+import upshot.core.SamplePlan;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.roll.LogEntry;
+import upshot.day.log.What;
+import upshot.exchange.json.LogJson;
+
+/** The log at the server: every entry once, whoever sends it how often, and nothing that is none. */
+@AppTest
+class LogTest {
+
+    private static final long AT_MS = 1_760_000_000_000L;
+
+    @Autowired
+    private People people;
+
+    @Autowired
+    private NewJobs newJobs;
+
+    @Autowired
+    private JobMembers members;
+
+    @Autowired
+    private LogStore log;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    @LocalServerPort
+    private int port;
+
+    private UUID job;
+    private Shot shot;
+    private UUID person;
+    private Account owner;
+    private Web ada;
+    private Web ben;
+
+    @BeforeEach
+    void aSharedJob() throws Exception {
+        owner = people.account();
+        Account member = people.account();
+        SamplePlan sample = new SamplePlan();
+        shot = sample.shot(sample.action(), 30);
+        Plan plan = sample.build();
+        person = plan.actionOf(shot).subjectId();
+        job = newJobs.create(new SignedIn(owner), plan);
+        members.save(new JobMember(job, member.id(), Instant.now()));
+        ada = new Web(port).signIn(owner.email(), People.PASSWORD);
+        ben = new Web(port).signIn(member.email(), People.PASSWORD);
+    }
+
+    private static LogEntry entry(UUID phone, int number, What what, Optional<UUID> of, Optional<UUID> about) {
+        return new LogEntry(
+                UUID.randomUUID(),
+                phone,
+                number,
+                AT_MS + number * 1000L,
+                0,
+                what,
+                of,
+                about,
+                Optional.empty(),
+                "",
+                0,
+                "",
+                List.of());
+    }
+
+    private LogEntry roll(int number) {
+        return entry(UUID.randomUUID(), number, What.ROLL, Optional.empty(), Optional.of(shot.id()));
+    }
+
+    private HttpResponse<String> send(Web who, String body) throws Exception {
+        return who.send(who.json("/jobs/%s/roll/log".formatted(job), who.token("/jobs"), body));
+    }
+
+    /** As a script asks, for whatever it is. */
+    private HttpResponse<String> ask(Web who, String path) throws Exception {
+        return who.send(who.request("/jobs/%s/roll/%s".formatted(job, path)).setHeader("Accept", "*/*"));
+    }
+
+    @Test
+    void an_entry_is_kept_once_however_often_and_by_whom_it_is_sent() throws Exception {
+        LogEntry take = roll(0);
+        String sent = LogJson.write(List.of(take, take));
+
+        assertThat(send(ada, sent).body()).contains("\"refused\":[]");
+        assertThat(send(ben, sent).body()).contains("\"refused\":[]");
+
+        assertThat(log.all(job)).containsExactly(take);
+        assertThat(ask(ben, "log?since=0").body()).contains(take.id().toString(), "\"last\":1", "\"nowMs\":");
+        assertThat(ask(ben, "log?since=1").body()).contains("\"entries\":[]");
+        String file = ask(ada, "log.json").body();
+        assertThat(LogJson.read(file.getBytes(StandardCharsets.UTF_8)).entries())
+                .containsExactly(take);
+    }
+
+    @Test
+    void one_bad_entry_keeps_none_of_the_others_back_and_never_changes_what_is_there() throws Exception {
+        LogEntry take = roll(0);
+        send(ada, LogJson.write(List.of(take)));
+        LogEntry other = new LogEntry(
+                take.id(),
+                take.phoneId(),
+                0,
+                AT_MS,
+                0,
+                What.EXTRA,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                0,
+                "",
+                List.of());
+        LogEntry good = roll(1);
+        String mixed = LogJson.write(List.of(other, good)).replace("\"entries\":[", "\"entries\":[7,{\"id\":\"x\"},");
+
+        HttpResponse<String> answer = send(ada, mixed);
+
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body())
+                .contains("Another entry has this id", "no whole number")
+                .contains(take.id().toString());
+        assertThat(log.all(job)).containsExactly(take, good);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "[]",
+                "{}",
+                "{\"format\":\"upshot-lane-log\",\"version\":1}",
+                "{\"format\":\"upshot-lane-log\",\"version\":2,\"entries\":[]}",
+                "{\"format\":\"upshot-lane-log\",\"version\":1,\"entries\":[",
+                "{\"format\":\"upshot-lane-log\",\"version\":1,\"entries\":[[[[[[[[]]]]]]]]}",
+                "{\"format\":\"another\",\"version\":1,\"entries\":[]}"
+            })
+    void what_is_no_log_is_refused_in_plain_words(String body) throws Exception {
+        HttpResponse<String> answer = send(ada, body);
+
+        assertThat(answer.statusCode()).isBetween(400, 422);
+        assertThat(answer.body()).contains("message").doesNotContain("Exception");
+        assertThat(log.all(job)).isEmpty();
+    }
+
+    @Test
+    void strangers_find_no_log_and_no_day_and_nobody_posts_without_a_token() throws Exception {
+        Web stranger = new Web(port).signIn(people.account().email(), People.PASSWORD);
+        String sent = LogJson.write(List.of(roll(0)));
+
+        assertThat(send(stranger, sent).statusCode()).isEqualTo(404);
+        for (String path : List.of("log", "log.json", "day.json", "phone", "worker.js", "roll.webmanifest")) {
+            assertThat(ask(stranger, path).statusCode()).as(path).isEqualTo(404);
+        }
+        assertThat(ada.send(ada.json("/jobs/%s/roll/log".formatted(job), "none", sent))
+                        .statusCode())
+                .isEqualTo(403);
+        assertThat(log.all(job)).isEmpty();
+    }
+
+    @Test
+    void a_full_log_says_so_for_each_entry_that_it_does_not_take() throws Exception {
+        jdbc.sql("insert into log_entry (job_id, number, id, phone_id, phone_number, account_id, received_at, at_ms,"
+                        + " offset_ms, what, detail, amount, words) select ?, ?, ?, ?, 0, owner_id, utc_timestamp(6), ?,"
+                        + " 0, 'EXTRA', '', 0, '' from job where id = ?")
+                .params(
+                        job.toString(),
+                        LogStore.MOST - 1,
+                        UUID.randomUUID().toString(),
+                        UUID.randomUUID().toString(),
+                        AT_MS,
+                        job.toString())
+                .update();
+
+        String answer = send(ada, LogJson.write(List.of(roll(0), roll(1)))).body();
+
+        assertThat(answer).containsOnlyOnce("holds 20000 entries");
+        assertThat(log.last(job)).isEqualTo(LogStore.MOST);
+    }
+
+    /** Three phones send what they have in portions, some of it twice, in any order, at the same time. */
+    @Test
+    void ten_thousand_entries_of_three_phones_doubled_and_shuffled_are_each_there_once() throws Exception {
+        Random random = new Random(18);
+        List<LogEntry> all = new ArrayList<>();
+        List<UUID> phones = List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID());
+        for (int i = 0; i < 10_000; i++) {
+            boolean begins = i < 3 || random.nextInt(3) == 0;
+            all.add(entry(
+                    phones.get(i % 3),
+                    i / 3,
+                    begins ? What.ROLL : What.STOP,
+                    begins
+                            ? Optional.empty()
+                            : Optional.of(all.get(random.nextInt(all.size())).id()),
+                    begins ? Optional.of(shot.id()) : Optional.empty()));
+        }
+        List<List<LogEntry>> portions = new ArrayList<>();
+        for (int round = 0; round < 2; round++) {
+            List<LogEntry> shuffled = new ArrayList<>(all);
+            Collections.shuffle(shuffled, random);
+            for (int from = 0; from < shuffled.size(); from += 500) {
+                portions.add(shuffled.subList(from, from + 500));
+            }
+        }
+        Collections.shuffle(portions, random);
+        String token = ada.token("/jobs");
+        var senders = Executors.newFixedThreadPool(3);
+        try {
+            List<Future<HttpResponse<String>>> answers = new ArrayList<>();
+            for (List<LogEntry> portion : portions) {
+                answers.add(senders.submit(
+                        () -> ada.send(ada.json("/jobs/%s/roll/log".formatted(job), token, LogJson.write(portion)))));
+            }
+            for (Future<HttpResponse<String>> answer : answers) {
+                assertThat(answer.get().body()).contains("\"refused\":[]");
+            }
+        } finally {
+            senders.shutdown();
+        }
+
+        assertThat(log.last(job)).isEqualTo(10_000);
+        assertThat(new HashSet<>(log.all(job)).equals(new HashSet<>(all))).isTrue();
+    }
+
+    @Test
+    void the_day_for_a_phone_holds_everything_and_no_address_of_anybody() throws Exception {
+        String day = ask(ada, "day.json").body();
+
+        assertThat(day)
+                .contains("\"code\":\"%s\"".formatted(shot.code()), "\"svg\":\"<svg", "\"whats\":[\"ROLL\"", "FOCUS")
+                .doesNotContain(owner.email());
+        assertThat(ask(ada, "worker.js").body())
+                .startsWith("const BUILD = \"")
+                .contains("/jobs/%s/roll/phone".formatted(job), "/js/roll/phone.js", "/js/day-numbers/day.js")
+                .doesNotContain("\"/css/web/tokens.css\"");
+    }
+
+    private LogEntry withdrawn(UUID phone) {
+        return new LogEntry(
+                UUID.randomUUID(),
+                phone,
+                30,
+                AT_MS + 30_000,
+                0,
+                What.CONSENT,
+                Optional.empty(),
+                Optional.of(person),
+                Optional.empty(),
+                "REFUSED",
+                0,
+                "",
+                List.of());
+    }
+
+    @Test
+    void the_desk_shows_how_the_day_stands() throws Exception {
+        LogEntry take = roll(0);
+        LogEntry stop = entry(take.phoneId(), 20, What.STOP, Optional.of(take.id()), Optional.empty());
+        LogEntry keep = entry(take.phoneId(), 21, What.KEEP, Optional.of(take.id()), Optional.empty());
+        assertThat(ada.get("/jobs/%s/roll".formatted(job))).contains("Nothing has rolled yet");
+
+        send(ben, LogJson.write(List.of(keep, stop, take)));
+
+        assertThat(ada.get("/jobs/%s/roll".formatted(job)))
+                .contains("1 of 1 shots got", "got, 17 s clean of", "%s, take 1".formatted(shot.code()), "kept")
+                .doesNotContain("Nothing has rolled yet", "consent withdrawn");
+
+        send(ben, LogJson.write(List.of(withdrawn(take.phoneId()))));
+        assertThat(ada.get("/jobs/%s/roll".formatted(job)))
+                .contains("Consent withdrawn: Ada", "kept, consent withdrawn");
+    }
+}
