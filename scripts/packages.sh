@@ -4,6 +4,8 @@
 FOR_BUILDING=("default-jdk-headless java_compiler" "maven mvn")
 FOR_THE_DATABASE=("mariadb-server-core mariadbd" "mariadb-client-core mariadb")
 FOR_BROWSER_TESTS=("chromium chromium")
+# Judge our certificates from outside, and make a browser trust one in a store that is thrown away.
+FOR_CERTIFICATE_TESTS=("openssl openssl" "libnss3-tools certutil")
 
 # The compiler, not the runtime: a machine often has java without javac.
 java_compiler() {

@@ -1,5 +1,8 @@
 package upshot.app;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -25,11 +28,31 @@ final class InOneContext
                 AfterEachCallback,
                 AfterAllCallback {
 
+    static {
+        freePort("upshot.lan.port");
+        freePort("upshot.lan.plain-port");
+    }
+
+    private static void freePort(String property) {
+        try (ServerSocket free = new ServerSocket(0)) {
+            System.setProperty(property, Integer.toString(free.getLocalPort()));
+        } catch (IOException none) {
+            throw new UncheckedIOException(none);
+        }
+    }
+
     private static final TestContextManager MANAGER = new TestContextManager(Application.class);
 
     @SpringBootTest(
             webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-            properties = {"logging.level.upshot=warn", "upshot.warm-up=false"})
+            properties = {
+                "logging.level.upshot=warn",
+                "upshot.warm-up=false",
+                // The doors for phones are open on the loopback alone, and no network is told of them.
+                "upshot.lan.folder=${upshot.test.folder}/lan",
+                "upshot.lan.address=127.0.0.1",
+                "upshot.lan.announced=false"
+            })
     @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
     @ActiveProfiles("demo")
     @Import({People.class, CountedStatements.class})

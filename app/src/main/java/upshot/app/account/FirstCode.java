@@ -2,8 +2,6 @@ package upshot.app.account;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.SecureRandom;
-import java.util.Locale;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -15,10 +13,6 @@ import org.springframework.stereotype.Component;
 class FirstCode {
 
     private static final Logger LOG = LoggerFactory.getLogger(FirstCode.class);
-    /** Without letters that are mistaken for one another when they are typed off a screen. */
-    private static final String ALPHABET = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
-
-    private static final int LENGTH = 12;
     private static final int MOST_TRIES = 20;
 
     private final Accounts accounts;
@@ -42,17 +36,13 @@ class FirstCode {
             return false;
         }
         byte[] wanted = code().getBytes(StandardCharsets.UTF_8);
-        return MessageDigest.isEqual(
-                wanted, given.strip().toUpperCase(Locale.ROOT).getBytes(StandardCharsets.UTF_8));
+        return MessageDigest.isEqual(wanted, TypedCode.plain(given).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The code, made when it is first needed. */
     synchronized String code() {
         if (code == null) {
-            SecureRandom random = new SecureRandom();
-            StringBuilder made = new StringBuilder();
-            random.ints(LENGTH, 0, ALPHABET.length()).forEach(index -> made.append(ALPHABET.charAt(index)));
-            code = made.toString();
+            code = TypedCode.made();
         }
         return code;
     }

@@ -19,7 +19,6 @@ import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
-import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.security.web.util.matcher.MediaTypeRequestMatcher;
@@ -29,15 +28,14 @@ import org.springframework.web.accept.HeaderContentNegotiationStrategy;
 @Configuration
 class Security {
 
-    private static final String POLICY =
-            "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self';" + " frame-ancestors 'none'";
-
     /** The one script that compiles WebAssembly, in a worker with a policy of its own: no page may. */
     private static final String WORKER = "/js/day/numbers.js";
 
-    private static final String WORKER_POLICY = POLICY + "; script-src 'self' 'wasm-unsafe-eval'";
+    private static final String WORKER_POLICY = AnswerHeaders.POLICY + "; script-src 'self' 'wasm-unsafe-eval'";
 
-    private static final String[] OPEN = {"/sign-in", "/first", NewPasswordController.PATH, "/error"};
+    private static final String[] OPEN = {
+        "/sign-in", "/first", NewPasswordController.PATH, "/crew", "/trust", "/trust/**", "/error"
+    };
 
     private static final String[] FILES = {
         "/favicon.ico", "/icons/**", "/css/**", "/fonts/**", "/js/**", "/v*/js/**", "/b*/js/**", "/webjars/**"
@@ -54,9 +52,9 @@ class Security {
     /** Files that ship with the program are the same for everybody: nobody's session is looked up for them. */
     @Bean
     @Order(Ordered.HIGHEST_PRECEDENCE)
-    SecurityFilterChain files(HttpSecurity http) throws Exception {
-        return headers(http.securityMatcher(FILES)
-                        .headers(headers -> headers.addHeaderWriter(Security::forTheWorker))
+    SecurityFilterChain files(HttpSecurity http, AnswerHeaders headers) throws Exception {
+        return headers.on(http.securityMatcher(FILES)
+                        .headers(more -> more.addHeaderWriter(Security::forTheWorker))
                         .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                         .securityContext(context -> context.disable())
                         .sessionManagement(sessions -> sessions.disable())
@@ -72,16 +70,10 @@ class Security {
         }
     }
 
-    private static HttpSecurity headers(HttpSecurity http) throws Exception {
-        return http.headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
-                .referrerPolicy(referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
-                .permissionsPolicyHeader(
-                        permissions -> permissions.policy("camera=(), microphone=(), geolocation=(), payment=()")));
-    }
-
     @Bean
     SecurityFilterChain filters(
             HttpSecurity http,
+            AnswerHeaders headers,
             SignInGuard guard,
             CountedSignIn signIn,
             @Value("${server.servlet.session.cookie.secure:false}") boolean secure)
@@ -90,7 +82,7 @@ class Security {
         MediaTypeRequestMatcher json =
                 new MediaTypeRequestMatcher(new HeaderContentNegotiationStrategy(), MediaType.APPLICATION_JSON);
         json.setUseEquals(true);
-        return headers(http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR)
+        return headers.on(http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR)
                                 .permitAll()
                                 .requestMatchers(OPEN)
                                 .permitAll()

@@ -11,11 +11,11 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Counts tries to sign in, before the password is looked at, so that many at once are counted like many in a row. They are
+ * Counts tries to get in, before the password or code is looked at, so that many at once are counted like many in a row. They are
  * kept in the database, over restarts.
  */
 @Component
-class Tries {
+public class Tries {
 
     private static final int MOST_DOUBLINGS = 20;
 

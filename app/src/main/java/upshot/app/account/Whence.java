@@ -9,16 +9,17 @@ import java.io.Serializable;
  * @param address of the network; of a forwarded one only behind a proxy that is told of
  * @param device what the browser's cookie holds, empty for none
  */
-record Whence(String address, String device) implements Serializable {
+public record Whence(String address, String device) implements Serializable {
 
     private static final int PARTS_OF_A_HOME = 4;
 
     static Whence of(HttpServletRequest request) {
-        return new Whence(home(request.getRemoteAddr()), KnownDevices.cookie(request));
+        return new Whence(home(request), KnownDevices.cookie(request));
     }
 
     /** One household has as many of the longer addresses as it likes: their first half stands for it. */
-    private static String home(String address) {
+    public static String home(HttpServletRequest request) {
+        String address = request.getRemoteAddr();
         String[] parts = address.split(":");
         return parts.length <= PARTS_OF_A_HOME
                 ? address

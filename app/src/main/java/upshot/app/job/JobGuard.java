@@ -27,9 +27,8 @@ import upshot.app.store.Job;
 import upshot.app.store.Jobs;
 
 /**
- * Lets nobody under {@code /jobs/{jobId}} but the owner and those it is shared with: for everybody else the job does not
- * exist. It stands before
- * every controller, so that none can forget to ask; controllers take the job it found as an argument.
+ * Lets nobody under {@code /jobs/{jobId}} but the owner, those it is shared with, and phones of its crew: for everybody else
+ * the job does not exist. It stands before every controller, so that none can forget to ask; controllers take the job it found as an argument.
  */
 @Component
 class JobGuard implements HandlerInterceptor, HandlerMethodArgumentResolver, WebMvcConfigurer {
@@ -65,9 +64,16 @@ class JobGuard implements HandlerInterceptor, HandlerMethodArgumentResolver, Web
     }
 
     private Job find(String jobId) {
-        return id(jobId)
-                .flatMap(id -> person().flatMap(who -> visible(id, who)))
-                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return id(jobId).flatMap(this::visible).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    private Optional<Job> visible(UUID id) {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        Object principal = who == null ? null : who.getPrincipal();
+        if (principal instanceof SignedIn person) {
+            return visible(id, person);
+        }
+        return principal instanceof JobKey key && key.jobId().equals(id) ? jobs.findThere(id) : Optional.empty();
     }
 
     /** A job that was just shared is seen by whoever opens its address first. */
@@ -84,11 +90,6 @@ class JobGuard implements HandlerInterceptor, HandlerMethodArgumentResolver, Web
         } catch (IllegalArgumentException notAnId) {
             return Optional.empty();
         }
-    }
-
-    private static Optional<SignedIn> person() {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof SignedIn person ? Optional.of(person) : Optional.empty();
     }
 
     @Override

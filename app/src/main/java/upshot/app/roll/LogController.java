@@ -4,9 +4,11 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -15,12 +17,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import upshot.app.account.SignedIn;
+import upshot.app.crew.CrewKey;
+import upshot.app.crew.CrewKey.Standing;
 import upshot.app.job.EditRefused;
 import upshot.app.job.JudgedPlans;
+import upshot.app.roll.LogStore.Sender;
 import upshot.app.store.Job;
 import upshot.app.store.LogEntries.Kept;
 import upshot.app.web.Attachment;
 import upshot.core.plan.Plan;
+import upshot.core.roll.LogEntry;
 import upshot.exchange.json.LogJson;
 import upshot.exchange.json.LogJson.Refused;
 import upshot.exchange.text.Unreadable;
@@ -32,11 +38,13 @@ class LogController {
     private static final int PORTION = 1000;
 
     private final LogStore log;
+    private final ApartStore apart;
     private final JudgedPlans plans;
     private final Clock clock;
 
-    LogController(LogStore log, JudgedPlans plans, Clock clock) {
+    LogController(LogStore log, ApartStore apart, JudgedPlans plans, Clock clock) {
         this.log = log;
+        this.apart = apart;
         this.plans = plans;
         this.clock = clock;
     }
@@ -55,16 +63,26 @@ class LogController {
      * @param last the number of the last of them
      * @param more whether others follow
      * @param planVersion of the plan as it stands; the day is fetched anew where it has changed
-     * @param token to be sent along with entries
+     * @param token to be sent along with entries; empty where a phone's own key is enough
      */
     record News(long nowMs, List<JsonNode> entries, long last, boolean more, long planVersion, String token) {}
 
-    @PostMapping("/jobs/{jobId}/roll/log")
-    Taken add(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody byte[] sent) {
+    /** JSON alone: no form of another site can send that. */
+    @PostMapping(value = "/jobs/{jobId}/roll/log", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Taken add(Job job, Authentication who, @RequestBody byte[] sent) {
         LogJson.Read read = read(sent);
         List<Refused> refused = new ArrayList<>(read.refused());
-        refused.addAll(log.add(job.id(), who.id(), read.entries()));
+        refused.addAll(add(job.id(), who.getPrincipal(), read.entries()));
         return new Taken(clock.millis(), refused);
+    }
+
+    private List<Refused> add(UUID jobId, Object who, List<LogEntry> entries) {
+        if (who instanceof CrewKey key) {
+            return key.standing() == Standing.HERE
+                    ? log.add(jobId, Sender.ofCrew(key.phoneId()), entries)
+                    : apart.add(jobId, key.phoneId(), entries);
+        }
+        return log.add(jobId, Sender.of((SignedIn) who), entries);
     }
 
     private static LogJson.Read read(byte[] sent) {
@@ -76,7 +94,7 @@ class LogController {
     }
 
     @GetMapping("/jobs/{jobId}/roll/log")
-    ResponseEntity<News> news(Job job, @RequestParam(defaultValue = "0") long since, CsrfToken token) {
+    ResponseEntity<News> news(Job job, @RequestParam(defaultValue = "0") long since, @Nullable CsrfToken token) {
         List<Kept> kept = log.since(job.id(), since, PORTION);
         long last = kept.isEmpty() ? since : kept.get(kept.size() - 1).number();
         return ResponseEntity.ok(new News(
@@ -85,7 +103,7 @@ class LogController {
                 last,
                 kept.size() == PORTION,
                 job.version(),
-                token.getToken()));
+                token == null ? "" : token.getToken()));
     }
 
     @GetMapping("/jobs/{jobId}/roll/log.json")

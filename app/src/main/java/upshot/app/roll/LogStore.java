@@ -4,13 +4,18 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import upshot.app.account.SignedIn;
 import upshot.app.job.SideStore;
 import upshot.app.store.Jobs;
 import upshot.app.store.LogEntries;
@@ -37,6 +42,18 @@ class LogStore implements SideStore {
         this.clock = clock;
     }
 
+    /** Who brings entries: somebody with an account, or a phone of the crew. */
+    record Sender(Optional<UUID> accountId, Optional<UUID> crewPhoneId) {
+
+        static Sender of(SignedIn who) {
+            return new Sender(Optional.of(who.id()), Optional.empty());
+        }
+
+        static Sender ofCrew(UUID phoneId) {
+            return new Sender(Optional.empty(), Optional.of(phoneId));
+        }
+    }
+
     /**
      * Adds what is not there yet, under the job's lock.
      *
@@ -44,7 +61,7 @@ class LogStore implements SideStore {
      * @return what cannot be kept; everything else is
      */
     @Transactional
-    public List<Refused> add(UUID jobId, UUID accountId, List<LogEntry> sent) {
+    public List<Refused> add(UUID jobId, Sender sender, List<LogEntry> sent) {
         Map<UUID, LogEntry> each = new LinkedHashMap<>();
         List<Refused> refused = new ArrayList<>();
         for (LogEntry entry : sent) {
@@ -69,11 +86,18 @@ class LogStore implements SideStore {
                         entry.id().toString(), "This job holds %d entries, and no more than that.".formatted(MOST)));
             } else {
                 number++;
-                added.add(new Kept(number, accountId, now, entry));
+                added.add(new Kept(number, sender.accountId(), sender.crewPhoneId(), now, entry));
             }
         }
         entries.add(jobId, added);
         return refused;
+    }
+
+    /** Which of these ids the log has. */
+    Set<UUID> known(UUID jobId, Collection<UUID> ids) {
+        return entries.withIds(jobId, ids).stream()
+                .map(kept -> kept.entry().id())
+                .collect(Collectors.toCollection(HashSet::new));
     }
 
     /** Entries behind a number, a portion of them. */

@@ -3,10 +3,15 @@ package upshot.app.roll;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import upshot.app.account.SignedIn;
+import upshot.app.crew.Crew;
 import upshot.app.job.Stage;
 import upshot.app.job.StageRequest;
+import upshot.app.lan.Lan;
+import upshot.core.plan.Brief;
 import upshot.core.verdict.Verdict;
 
 /** The day as it runs, seen from the desk. */
@@ -16,10 +21,16 @@ class RollStage implements Stage {
     private static final long MINUTE_MS = 60_000;
 
     private final LogStore log;
+    private final Crew crew;
+    private final ApartStore apart;
+    private final CrewView.Trust trust;
     private final Clock clock;
 
-    RollStage(LogStore log, Clock clock) {
+    RollStage(LogStore log, Crew crew, ApartStore apart, Optional<Lan> lan, Clock clock) {
         this.log = log;
+        this.crew = crew;
+        this.apart = apart;
+        this.trust = lan.map(CrewView.Trust::of).orElse(null);
         this.clock = clock;
     }
 
@@ -51,7 +62,7 @@ class RollStage implements Stage {
 
     @Override
     public List<String> pieces() {
-        return List.of("rolled");
+        return List.of("rolled", "crew");
     }
 
     /** How late it is, is said to the minute. */
@@ -62,6 +73,12 @@ class RollStage implements Stage {
 
     @Override
     public Map<String, Object> model(Verdict verdict, StageRequest request) {
-        return Map.of("desk", RolledView.of(verdict, log.all(request.jobId()), clock.millis()));
+        UUID job = request.jobId();
+        Brief brief = verdict.plan().brief();
+        return Map.of(
+                "desk",
+                RolledView.of(verdict, log.all(job), clock.millis()),
+                "crew",
+                CrewView.of(brief, crew.codeMadeAt(job), crew.phones(job, brief), apart.counts(job), trust));
     }
 }

@@ -6,6 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import upshot.core.finding.Wording;
@@ -91,7 +92,7 @@ record RolledView(
                     log.entries().isEmpty());
         }
 
-        private List<String> people(java.util.function.IntPredicate which) {
+        private List<String> people(IntPredicate which) {
             List<Subject> all = day.people();
             return IntStream.range(0, all.size())
                     .filter(which)
@@ -150,10 +151,7 @@ record RolledView(
             LoggedDay.Stop stop = day.stops().get(place);
             return new StopRow(
                     place + 1,
-                    stop.slot()
-                            .map(slot ->
-                                    day.day().clock(slot.times().gettingReady()).toString())
-                            .orElse("–"),
+                    planned(place, stop),
                     "%s, %s"
                             .formatted(
                                     stop.setup().spot().name(),

@@ -21,6 +21,10 @@ public interface Jobs extends Repository<Job, UUID> {
             + " (select m from JobMember m where m.jobId = j.id and m.accountId = :accountId))")
     Optional<Job> findVisible(UUID id, UUID accountId);
 
+    /** Whosever it is; what is thrown away is not there. */
+    @Query("select j from Job j where j.id = :id and j.deletedAt is null")
+    Optional<Job> findThere(UUID id);
+
     /** A person's own job, even when it is thrown away. */
     Optional<Job> findByIdAndOwnerId(UUID id, UUID ownerId);
 

@@ -20,8 +20,9 @@ import upshot.exchange.json.LogJson;
 @Component
 public class LogEntries {
 
-    private static final String COLUMNS = "select number, id, phone_id, phone_number, account_id, received_at, at_ms,"
-            + " offset_ms, what, of_id, about_id, body_id, detail, amount, words, turns from log_entry ";
+    private static final String COLUMNS =
+            "select number, id, phone_id, phone_number, account_id, crew_phone_id, received_at,"
+                    + " at_ms, offset_ms, what, of_id, about_id, body_id, detail, amount, words, turns from log_entry ";
 
     private static final int AT_ONCE = 500;
 
@@ -37,16 +38,18 @@ public class LogEntries {
      * An entry as it is kept.
      *
      * @param number counts up in the job, from 1
-     * @param accountId who sent it
+     * @param accountId who sent it, with an account
+     * @param crewPhoneId which phone of the crew sent it, without one
      */
-    public record Kept(long number, UUID accountId, Instant receivedAt, LogEntry entry) {}
+    public record Kept(
+            long number, Optional<UUID> accountId, Optional<UUID> crewPhoneId, Instant receivedAt, LogEntry entry) {}
 
     /** Adds entries behind the last. */
     public void add(UUID jobId, List<Kept> entries) {
         batches.batchUpdate(
-                "insert into log_entry (job_id, number, id, phone_id, phone_number, account_id, received_at, at_ms,"
-                        + " offset_ms, what, of_id, about_id, body_id, detail, amount, words, turns)"
-                        + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                "insert into log_entry (job_id, number, id, phone_id, phone_number, account_id, crew_phone_id, received_at,"
+                        + " at_ms, offset_ms, what, of_id, about_id, body_id, detail, amount, words, turns)"
+                        + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 entries,
                 AT_ONCE,
                 (row, kept) -> {
@@ -57,7 +60,8 @@ public class LogEntries {
                         entry.id().toString(),
                         entry.phoneId().toString(),
                         entry.number(),
-                        kept.accountId().toString(),
+                        text(kept.accountId()),
+                        text(kept.crewPhoneId()),
                         LocalDateTime.ofInstant(kept.receivedAt(), ZoneOffset.UTC),
                         entry.atMs(),
                         entry.offsetMs(),
@@ -118,7 +122,8 @@ public class LogEntries {
     private static Kept kept(ResultSet row) throws SQLException {
         return new Kept(
                 row.getLong("number"),
-                UUID.fromString(row.getString("account_id")),
+                id(row.getString("account_id")),
+                id(row.getString("crew_phone_id")),
                 row.getObject("received_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
                 new LogEntry(
                         UUID.fromString(row.getString("id")),

@@ -6,11 +6,11 @@ import java.nio.charset.StandardCharsets;
 import tools.jackson.databind.node.JsonNodeFactory;
 
 /** Answers that are drawn without session, templates or database. */
-final class Plainly {
+public final class Plainly {
 
     private Plainly() {}
 
-    static void json(HttpServletResponse response, int status, String message) throws IOException {
+    public static void json(HttpServletResponse response, int status, String message) throws IOException {
         write(
                 response,
                 status,

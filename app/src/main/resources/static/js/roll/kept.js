@@ -1,5 +1,5 @@
 // What the phone keeps: entries with what became of them, the day, and a few settings. An entry is kept when the disk has it.
-import { openDB } from "../vendor/idb.js";
+import { deleteDB, openDB } from "../vendor/idb.js";
 
 const ENTRIES = "entries";
 const SETTINGS = "settings";
@@ -11,6 +11,12 @@ class OnDisk {
 
   constructor(db) {
     this.#db = db;
+  }
+
+  /** All of it is gone from the disk. */
+  async wipe() {
+    this.#db.close();
+    await deleteDB(this.#db.name);
   }
 
   entries() {
@@ -53,6 +59,11 @@ class InMemory {
   lasting = false;
   #entries = new Map();
   #settings = new Map();
+
+  async wipe() {
+    this.#entries.clear();
+    this.#settings.clear();
+  }
 
   async entries() {
     return [...this.#entries.values()];

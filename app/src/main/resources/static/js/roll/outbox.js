@@ -4,6 +4,9 @@ const PORTION = 200;
 const ANSWER_WITHIN_MS = 15000;
 const ASK_EVERY_MS = 1000;
 const OFFSET_DRIFT_MS = 200;
+const GONE = 410;
+/** A phone of the crew whose way in has ended still brings what it has; when that is not taken either, it is over. */
+const STATES = { 401: "signed out", [GONE]: "over" };
 const AGAIN_AFTER_MS = [2000, 4000, 8000, 15000, 30000];
 
 export class Outbox extends EventTarget {
@@ -43,13 +46,13 @@ export class Outbox extends EventTarget {
     }
     this.#running = true;
     try {
-      await this.#fetchNews();
+      const ended = await this.#fetchNews().catch((problem) => (problem.status === GONE ? true : Promise.reject(problem)));
       await this.#send();
       this.#fails = 0;
-      this.#is("here");
+      this.#is(ended === true ? "ended" : "here");
     } catch (problem) {
       this.#fails += 1;
-      this.#is(problem.signedOut ? "signed out" : "away");
+      this.#is(STATES[problem.status] ?? "away");
     }
     this.#running = false;
     clearTimeout(this.#timer);
@@ -101,7 +104,7 @@ export class Outbox extends EventTarget {
       signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
     });
     if (!response.ok) {
-      throw Object.assign(new Error(`answered ${response.status}`), { signedOut: response.status === 401 });
+      throw Object.assign(new Error(`answered ${response.status}`), { status: response.status });
     }
     const answer = await response.json();
     this.#log.clock.measured(answer.nowMs, askedMs, Date.now());

@@ -10,6 +10,12 @@ const job = document.body.dataset.job;
 const LOCK = `upshot-roll-${job}`;
 const TRIES = 10;
 const TRY_AGAIN_MS = 200;
+const WAITING = {
+  "signed out": "%d wait: come in again to send them",
+  away: "%d wait for a network",
+  over: "%d are not taken any more: save the log under More",
+};
+const NONE_WAIT = { here: "All sent", "signed out": "Signed out", ended: "All sent; this phone’s way in has ended", over: "This phone’s way in has ended" };
 const at = (path) => `/jobs/${job}/roll/${path}`;
 
 function put(id, words) {
@@ -56,11 +62,9 @@ function outboxWords(log, outbox) {
   const refused = log.refused.length;
   const parts = [];
   if (waits > 0) {
-    parts.push(outbox.state === "signed out" ? `${waits} wait: sign in again to send them` : outbox.state === "away" ? `${waits} wait for a network` : `Sending ${waits}`);
-  } else if (outbox.state === "here") {
-    parts.push("All sent");
+    parts.push(WAITING[outbox.state]?.replace("%d", waits) ?? `Sending ${waits}`);
   } else {
-    parts.push(outbox.state === "signed out" ? "Signed out" : "No network");
+    parts.push(NONE_WAIT[outbox.state] ?? "No network");
   }
   if (refused > 0) {
     parts.push(`${refused} not taken, see More`);
@@ -74,6 +78,15 @@ function save(log, name) {
   link.download = `${name.replace(/[\\/:*?"<>|]/g, "_")}, log of ${log.phone.slice(0, 8)}.json`;
   link.click();
   setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+}
+
+/** What a phone of the crew has of a day that it may not see any more goes, once all that it said is sent. */
+async function leave(log, worker) {
+  await log.kept.wipe();
+  const names = await caches.keys();
+  await Promise.all(names.filter((name) => name.startsWith(`roll ${worker?.scope} `)).map((name) => caches.delete(name)));
+  await worker?.unregister();
+  location.replace("/crew?ended");
 }
 
 async function open() {
@@ -138,10 +151,15 @@ async function open() {
   document.body.dataset.ready = "true";
 
   let drawn = 0;
+  let leaving = false;
   setInterval(() => {
     if (waitingDay && !roll.rolls) {
       useDay(waitingDay);
       waitingDay = null;
+    }
+    if (outbox.state === "ended" && !leaving && !roll.rolls && log.waiting.length === 0 && log.refused.length === 0) {
+      leaving = true;
+      leave(log, worker);
     }
     if (roll.day && Date.now() - drawn > REDRAW_MS) {
       drawn = Date.now();

@@ -80,3 +80,36 @@ document.querySelector("[data-log-file]")?.addEventListener(
   },
   { signal },
 );
+
+/** The code is said in this answer alone. */
+async function makeCode() {
+  const { shown, address, qr, here } = await door.ask("roll/crew/code", {});
+  const dialog = document.querySelector("[data-new-code]");
+  dialog.querySelector("svg").setAttribute("viewBox", `0 0 ${qr.size} ${qr.size}`);
+  dialog.querySelector("[data-qr]").setAttribute("d", qr.path);
+  dialog.querySelector("[data-join-address]").textContent = address.split("#")[0];
+  dialog.querySelector("[data-join-code]").textContent = shown;
+  dialog.querySelector("[data-join-here]").hidden = !here;
+  dialog.showModal();
+  await door.select({});
+}
+
+document.addEventListener(
+  "click",
+  ({ target }) => {
+    if (target.closest?.("[data-crew-code]")) {
+      makeCode().catch((problem) => door.tell(problem.message));
+    }
+  },
+  { signal },
+);
+
+// A code is a way in: it does not stay in a page that has gone on.
+document.querySelector("[data-new-code]")?.addEventListener(
+  "close",
+  ({ target }) => {
+    target.querySelector("[data-join-code]").textContent = "";
+    target.querySelector("[data-qr]").removeAttribute("d");
+  },
+  { signal },
+);

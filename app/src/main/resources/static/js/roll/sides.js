@@ -144,7 +144,7 @@ export function more({ day, settings, facts: said, act }) {
         press("Save the log", act.save),
         said.update && press("Take the newer version", act.update),
       ),
-      said.signIn && h("p", {}, h("a", { class: "press", href: said.signIn }, "Sign in again")),
+      said.signIn && h("p", {}, h("a", { class: "press", href: said.signIn }, "Sign in again"), " ", h("a", { class: "press", href: "/crew" }, "Come in with a crew code")),
       said.lines.map((line) => h("p", { class: "quiet" }, line)),
       said.refused.map(({ entry, refused }) => h("p", { class: "alarm" }, `${entry.what}: ${refused}`)),
     ],

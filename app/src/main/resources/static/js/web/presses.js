@@ -3,6 +3,9 @@ import { clearProblem, showProblem } from "./problems.js";
 
 function press(door, button) {
   const { path, body } = JSON.parse(button.dataset.press);
+  if (button.dataset.confirm && !confirm(button.dataset.confirm)) {
+    return;
+  }
   door.edit(path, () => body).catch((refusal) => {
     const around = button.closest("section, aside, form, details");
     if (!around || !showProblem(null, refusal.message, around)) {

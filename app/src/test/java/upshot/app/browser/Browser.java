@@ -8,7 +8,9 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** One Chromium for all browser tests; each test opens a window of its own and may look at what went wrong in it. */
 final class Browser implements AutoCloseable {
@@ -67,6 +69,24 @@ final class Browser implements AutoCloseable {
                                 .setArgs(QUIET)
                                 .setViewportSize(390, 844)
                                 .setBaseURL(address));
+    }
+
+    /** A phone on the local network: a name leads to this machine, and its home says what it trusts. */
+    BrowserContext openPhone(String name, Path home, Path profile) {
+        Map<String, String> surroundings = new HashMap<>(System.getenv());
+        surroundings.put("HOME", home.toString());
+        List<String> arguments = new ArrayList<>(QUIET);
+        arguments.add("--host-resolver-rules=MAP %s 127.0.0.1".formatted(name));
+        return playwright
+                .chromium()
+                .launchPersistentContext(
+                        profile,
+                        new BrowserType.LaunchPersistentContextOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setHeadless(true)
+                                .setEnv(surroundings)
+                                .setArgs(arguments)
+                                .setViewportSize(390, 844));
     }
 
     /** Ends it as a flat battery would: all of its processes at once, by their ids. */

@@ -100,6 +100,10 @@ abstract class InBrowser {
         return opened.page();
     }
 
+    final Browser browser() {
+        return browser;
+    }
+
     /** A browser of its own that keeps what it has in a folder. */
     final BrowserContext profile(Path folder) {
         return browser.openProfile("http://localhost:" + port, folder);

@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
+import jakarta.servlet.http.Cookie;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -23,13 +24,16 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 import upshot.app.AppTest;
 import upshot.app.People;
 import upshot.app.account.SignedIn;
+import upshot.app.crew.Crew;
 import upshot.app.job.NewJobs;
+import upshot.app.store.Jobs;
 
 /** Walks every mapped route as a stranger, as somebody else, and without the token against forged requests. */
 @AppTest
 class RoutesTest {
 
-    private static final Set<String> OPEN = Set.of("/sign-in", "/first", "/new-password", "/error");
+    private static final Set<String> OPEN = Set.of(
+            "/sign-in", "/first", "/new-password", "/crew", "/trust", "/trust/authority.crt", "/trust/ok", "/error");
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
@@ -43,6 +47,12 @@ class RoutesTest {
 
     @Autowired
     private People people;
+
+    @Autowired
+    private Crew crew;
+
+    @Autowired
+    private Jobs jobs;
 
     private record Route(HttpMethod method, String pattern) {
         boolean ofAJob() {
@@ -134,6 +144,43 @@ class RoutesTest {
                 }
             }
         }
+    }
+
+    /** With a key of its own it gets what Roll on a phone needs, of its job, and what every stranger gets. */
+    @Test
+    void a_phone_of_the_crew_gets_its_day_and_nothing_else() throws Exception {
+        SignedIn owner = people.person();
+        UUID jobId = newJobs.create(owner, "Mine");
+        UUID another = newJobs.create(owner, "Mine too");
+        String code = crew.makeCode(jobs.findThere(jobId).orElseThrow(), owner);
+        Cookie key = mvc.perform(request(HttpMethod.POST, "/crew")
+                        .param("code", code)
+                        .param("name", "camera B")
+                        .with(csrf()))
+                .andReturn()
+                .getResponse()
+                .getCookie("UPSHOT_CREW");
+        Set<String> day = Set.of(
+                "/jobs/{jobId}/roll/phone",
+                "/jobs/{jobId}/roll/day.json",
+                "/jobs/{jobId}/roll/worker.js",
+                "/jobs/{jobId}/roll/roll.webmanifest",
+                "/jobs/{jobId}/roll/log");
+        for (Route route : routes()) {
+            int expected = !day.contains(route.pattern) ? 401 : route.method == HttpMethod.GET ? 200 : 422;
+            if (!OPEN.contains(route.pattern)) {
+                assertThat(status(route.of(jobId)
+                                .cookie(key)
+                                .with(csrf())
+                                .accept(MediaType.ALL, MediaType.APPLICATION_JSON)))
+                        .as(route.toString())
+                        .isEqualTo(expected);
+                assertThat(status(route.of(another).cookie(key).with(csrf()).accept(MediaType.APPLICATION_JSON)))
+                        .as(route + " of another job")
+                        .isEqualTo(401);
+            }
+        }
+        assertThat(routes().stream().map(Route::pattern)).containsAll(day);
     }
 
     @Test

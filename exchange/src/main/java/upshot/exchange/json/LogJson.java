@@ -97,6 +97,11 @@ public final class LogJson {
         return node;
     }
 
+    /** Reads one entry that {@link #entry} wrote. */
+    public static LogEntry readEntry(byte[] written) {
+        return entry(parse(written));
+    }
+
     /** The turns of an order as text, for where entries are kept in columns. */
     public static String writeTurns(List<LogEntry.Turn> turns) {
         return turns(turns).toString();
