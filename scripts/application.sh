@@ -83,12 +83,16 @@ await_running() { # folder
 
 # Begins a process and writes its number down; the address is said when it answers.
 launch() { # mode, folder, port
-  local profile=
-  if [ "$1" = demo ]; then profile=demo; fi
+  local profile= cards=
+  if [ "$1" = demo ]; then
+    profile=demo
+    # Where the stand-in for a camera leaves its clips.
+    cards=$2/cards
+  fi
   (
     set -a
     . "$2/db.env"
-    UPSHOT_PORT=$3 UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile
+    UPSHOT_PORT=$3 UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile UPSHOT_DEMO_CARDS=$cards
     set +a
     # Pages of large jobs are strings of a megabyte: in regions of four they are like any other, and need no room of their own.
     exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx1g -XX:G1HeapRegionSize=4m -jar "$2/app/upshot-lane.jar" \

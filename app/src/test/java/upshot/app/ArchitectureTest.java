@@ -94,6 +94,8 @@ class ArchitectureTest {
                         "org.w3c.dom..",
                         "com.drew..",
                         "com.openhtmltopdf..",
+                        "org.apache.batik..",
+                        "org.jcodec..",
                         "tools.jackson..",
                         "org.apache.commons.csv..",
                         "net.fortuna.ical4j..")

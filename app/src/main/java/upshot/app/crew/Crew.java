@@ -14,6 +14,7 @@ import upshot.app.account.TypedCode;
 import upshot.app.crew.CrewKey.Standing;
 import upshot.app.job.EditRefused;
 import upshot.app.job.JudgedPlans;
+import upshot.app.job.Watched;
 import upshot.app.store.CrewPhones;
 import upshot.app.store.CrewPhones.CrewPhone;
 import upshot.app.store.Job;
@@ -22,7 +23,7 @@ import upshot.core.plan.Brief;
 
 /** Lets phones of the crew in and takes that back. */
 @Component
-public class Crew {
+public class Crew implements Watched {
 
     /** More than a crew has, and few enough that a code that went round is noticed. */
     static final int MOST_PHONES = 60;
@@ -69,6 +70,11 @@ public class Crew {
 
     public Optional<Instant> codeMadeAt(UUID jobId) {
         return phones.codeMadeAt(jobId);
+    }
+
+    @Override
+    public String state(UUID jobId) {
+        return phones.state(jobId);
     }
 
     /** From the phone's next contact on it sees nothing. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** All that is kept beside the plans. */
@@ -12,19 +13,24 @@ import org.springframework.stereotype.Component;
 class Sides {
 
     private final List<SideStore> stores;
+    private final List<Watched> watched;
 
-    Sides(List<SideStore> stores) {
+    Sides(List<SideStore> stores, List<Watched> watched) {
         this.stores =
                 stores.stream().sorted(Comparator.comparing(SideStore::name)).toList();
+        this.watched = watched;
     }
 
     List<SideStore> stores() {
         return stores;
     }
 
-    /** How far each has come in a job, "12" or "12.3": another text where something was added. */
+    /** How far each has come in a job, "12.3.0": another text where something was added, or is otherwise than it was. */
     String state(UUID jobId) {
-        return stores.stream().map(store -> Long.toString(store.last(jobId))).collect(Collectors.joining("."));
+        return Stream.concat(
+                        stores.stream().map(store -> Long.toString(store.last(jobId))),
+                        watched.stream().map(one -> one.state(jobId)))
+                .collect(Collectors.joining("."));
     }
 
     /** What others added since a state, in words; a state that is none counts as the beginning. */

@@ -58,15 +58,31 @@ public class Lan {
         return "https://%s:%d".formatted(name, settings.port());
     }
 
+    /** The same by number, for a network on which names are not passed on. */
+    public List<String> addressesByNumber() {
+        return byNumber("https://%s:%d", settings.port());
+    }
+
+    /** What is encrypted, called as somebody called the page on how to trust it. */
+    String addressFor(String host) {
+        boolean byNumber =
+                addresses.stream().anyMatch(one -> one.getHostAddress().equals(host));
+        return byNumber ? "https://%s:%d".formatted(host, settings.port()) : address();
+    }
+
     /** The page that says how to trust it, the one thing that is not encrypted. */
     public String trustAddress() {
         return "http://%s:%d/trust".formatted(name, settings.plainPort());
     }
 
-    /** The same by number, for a network on which names are not passed on. */
+    /** The same by number. */
     public List<String> trustAddressesByNumber() {
+        return byNumber("http://%s:%d/trust", settings.plainPort());
+    }
+
+    private List<String> byNumber(String pattern, int port) {
         return addresses.stream()
-                .map(address -> "http://%s:%d/trust".formatted(address.getHostAddress(), settings.plainPort()))
+                .map(address -> pattern.formatted(address.getHostAddress(), port))
                 .toList();
     }
 

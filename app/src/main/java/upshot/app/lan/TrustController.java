@@ -1,5 +1,6 @@
 package upshot.app.lan;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -23,9 +24,11 @@ class TrustController {
     }
 
     @GetMapping("/trust")
-    String page(Model model, HttpServletResponse response) {
+    String page(Model model, HttpServletRequest request, HttpServletResponse response) {
+        String address = lan.addressFor(request.getServerName());
         // It looks whether the encrypted door opens without a warning, and asks nothing of anybody else.
-        response.setHeader("Content-Security-Policy", AnswerHeaders.POLICY + "; connect-src " + lan.address());
+        response.setHeader("Content-Security-Policy", AnswerHeaders.POLICY + "; connect-src " + address);
+        model.addAttribute("address", address);
         model.addAttribute("lan", lan);
         return "lan/trust";
     }

@@ -2,6 +2,7 @@ package upshot.app.roll;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -47,9 +48,10 @@ class CrewDeskController {
      *
      * @param shown in threes, to be typed
      * @param address with the code behind its #, which no server gets to see
+     * @param byNumber where the name is not found
      * @param here whether that address is good on this machine only
      */
-    record Code(String shown, String address, Qr qr, boolean here) {}
+    record Code(String shown, String address, List<String> byNumber, Qr qr, boolean here) {}
 
     @PostMapping("/jobs/{jobId}/roll/crew/code")
     Code makeCode(Job job, @AuthenticationPrincipal SignedIn who, HttpServletRequest request) {
@@ -60,6 +62,9 @@ class CrewDeskController {
         return new Code(
                 code.replaceAll("(...)(?=.)", "$1 "),
                 address,
+                lan.map(Lan::addressesByNumber).orElse(List.of()).stream()
+                        .map(one -> one + "/crew")
+                        .toList(),
                 Qr.of(address),
                 host == null || host.equals("localhost") || host.startsWith("127."));
     }

@@ -1,7 +1,6 @@
 package upshot.app.roll;
 
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -40,9 +39,9 @@ class LogController {
     private final LogStore log;
     private final ApartStore apart;
     private final JudgedPlans plans;
-    private final Clock clock;
+    private final ShootClock clock;
 
-    LogController(LogStore log, ApartStore apart, JudgedPlans plans, Clock clock) {
+    LogController(LogStore log, ApartStore apart, JudgedPlans plans, ShootClock clock) {
         this.log = log;
         this.apart = apart;
         this.plans = plans;
@@ -52,10 +51,11 @@ class LogController {
     /**
      * What became of entries.
      *
-     * @param nowMs the clock here, for the phone to measure its own against
+     * @param nowMs the clock of the day, for the phone to measure its own against
+     * @param pace how many times as fast as any other it goes, while the day is played; else 1
      * @param refused what was not kept; everything else that was sent is here now
      */
-    record Taken(long nowMs, List<Refused> refused) {}
+    record Taken(long nowMs, double pace, List<Refused> refused) {}
 
     /**
      * Entries of everybody.
@@ -65,7 +65,8 @@ class LogController {
      * @param planVersion of the plan as it stands; the day is fetched anew where it has changed
      * @param token to be sent along with entries; empty where a phone's own key is enough
      */
-    record News(long nowMs, List<JsonNode> entries, long last, boolean more, long planVersion, String token) {}
+    record News(
+            long nowMs, double pace, List<JsonNode> entries, long last, boolean more, long planVersion, String token) {}
 
     /** JSON alone: no form of another site can send that. */
     @PostMapping(value = "/jobs/{jobId}/roll/log", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -73,7 +74,8 @@ class LogController {
         LogJson.Read read = read(sent);
         List<Refused> refused = new ArrayList<>(read.refused());
         refused.addAll(add(job.id(), who.getPrincipal(), read.entries()));
-        return new Taken(clock.millis(), refused);
+        ShootClock.Now now = clock.of(job.id());
+        return new Taken(now.ms(), now.pace(), refused);
     }
 
     private List<Refused> add(UUID jobId, Object who, List<LogEntry> entries) {
@@ -97,8 +99,10 @@ class LogController {
     ResponseEntity<News> news(Job job, @RequestParam(defaultValue = "0") long since, @Nullable CsrfToken token) {
         List<Kept> kept = log.since(job.id(), since, PORTION);
         long last = kept.isEmpty() ? since : kept.get(kept.size() - 1).number();
+        ShootClock.Now now = clock.of(job.id());
         return ResponseEntity.ok(new News(
-                clock.millis(),
+                now.ms(),
+                now.pace(),
                 kept.stream().map(one -> (JsonNode) LogJson.entry(one.entry())).toList(),
                 last,
                 kept.size() == PORTION,

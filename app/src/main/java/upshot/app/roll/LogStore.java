@@ -25,7 +25,7 @@ import upshot.exchange.json.LogJson.Refused;
 
 /** Adds entries to the logs of days, each once however often it is sent. */
 @Component
-class LogStore implements SideStore {
+public class LogStore implements SideStore {
 
     /** Entries of one job: a week of long days. */
     static final int MOST = 20_000;
@@ -43,9 +43,9 @@ class LogStore implements SideStore {
     }
 
     /** Who brings entries: somebody with an account, or a phone of the crew. */
-    record Sender(Optional<UUID> accountId, Optional<UUID> crewPhoneId) {
+    public record Sender(Optional<UUID> accountId, Optional<UUID> crewPhoneId) {
 
-        static Sender of(SignedIn who) {
+        public static Sender of(SignedIn who) {
             return new Sender(Optional.of(who.id()), Optional.empty());
         }
 

@@ -1,6 +1,7 @@
 package upshot.app.roll;
 
 import java.time.Clock;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,9 +25,20 @@ class RollStage implements Stage {
     private final Crew crew;
     private final ApartStore apart;
     private final CrewView.Trust trust;
-    private final Clock clock;
+    private final Optional<PlayedDay> played;
+    private final ShootClock clock;
+    private final Clock real;
 
-    RollStage(LogStore log, Crew crew, ApartStore apart, Optional<Lan> lan, Clock clock) {
+    RollStage(
+            LogStore log,
+            Crew crew,
+            ApartStore apart,
+            Optional<Lan> lan,
+            Optional<PlayedDay> played,
+            ShootClock clock,
+            Clock real) {
+        this.played = played;
+        this.real = real;
         this.log = log;
         this.crew = crew;
         this.apart = apart;
@@ -62,23 +74,23 @@ class RollStage implements Stage {
 
     @Override
     public List<String> pieces() {
-        return List.of("rolled", "crew");
+        return List.of("rolled");
     }
 
     /** How late it is, is said to the minute. */
     @Override
     public String beside(SignedIn who) {
-        return Long.toString(clock.millis() / MINUTE_MS);
+        return Long.toString(real.millis() / MINUTE_MS);
     }
 
     @Override
     public Map<String, Object> model(Verdict verdict, StageRequest request) {
         UUID job = request.jobId();
         Brief brief = verdict.plan().brief();
-        return Map.of(
-                "desk",
-                RolledView.of(verdict, log.all(job), clock.millis()),
-                "crew",
-                CrewView.of(brief, crew.codeMadeAt(job), crew.phones(job, brief), apart.counts(job), trust));
+        Map<String, Object> model = new HashMap<>();
+        model.put("desk", RolledView.of(verdict, log.all(job), clock.of(job).ms()));
+        model.put("crew", CrewView.of(brief, crew.codeMadeAt(job), crew.phones(job, brief), apart.counts(job), trust));
+        model.put("played", played.flatMap(day -> day.shown(job)).orElse(null));
+        return model;
     }
 }

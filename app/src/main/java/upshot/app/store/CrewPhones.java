@@ -110,6 +110,16 @@ public class CrewPhones {
                 .update();
     }
 
+    /** Another text where a code was made or ended, or a phone came or went. */
+    public String state(UUID jobId) {
+        return jdbc.sql("select concat((select count(*) from crew_phone where job_id = :job), '-',"
+                        + " (select count(taken_back_at) from crew_phone where job_id = :job), '-',"
+                        + " coalesce((select left(secret_hash, 8) from crew_code where job_id = :job), ''))")
+                .param("job", jobId.toString())
+                .query(String.class)
+                .single();
+    }
+
     private static LocalDateTime utc(Instant instant) {
         return LocalDateTime.ofInstant(instant, ZoneOffset.UTC);
     }

@@ -33,10 +33,6 @@ export class Log extends EventTarget {
     return this.#clock;
   }
 
-  set clock(clock) {
-    this.#clock = clock;
-  }
-
   get kept() {
     return this.#kept;
   }

@@ -2,20 +2,23 @@
 
 const MINUTE_MS = 60_000;
 
-function inMinutes(ms) {
-  return Math.max(0, Math.round(ms / MINUTE_MS));
+/** Nobody counts hundreds of minutes: what is that far off is told by the clock. */
+const FAR_MS = 90 * MINUTE_MS;
+
+function when(ms, nowMs, clock) {
+  return ms - nowMs > FAR_MS ? `at ${clock.text(ms)}` : `in ${Math.max(0, Math.round((ms - nowMs) / MINUTE_MS))} min`;
 }
 
-function own({ note, at, rollMs }, nowMs) {
+function own({ note, at, rollMs }, nowMs, clock) {
   if (!at) {
     return note;
   }
   const left = rollMs - nowMs;
-  return left > 0 && left < 24 * 60 * MINUTE_MS ? `${note} Be ready in ${inMinutes(left)} min.` : note;
+  return left > 0 && left < 24 * 60 * MINUTE_MS ? `${note} Be ready ${when(rollMs, nowMs, clock)}.` : note;
 }
 
 /** The first that is bound to a time, with the minutes until one must leave for it. */
-function unmoving(day, state, setup, nowMs) {
+function unmoving(day, state, setup, nowMs, clock) {
   const other = state.order.find((one) => one !== setup && !state.setups[one].left && day.setups[one].at !== "");
   if (other === undefined) {
     return "";
@@ -23,7 +26,7 @@ function unmoving(day, state, setup, nowMs) {
   const { action, at, readyMs } = day.setups[other];
   const left = readyMs - nowMs;
   return readyMs > 0 && left < 24 * 60 * MINUTE_MS && left > -60 * MINUTE_MS
-    ? `${action} will not wait: ${at}. ${left > 0 ? `Leave for it in ${inMinutes(left)} min.` : "Leave for it now."}`
+    ? `${action} will not wait: ${at}. ${left > 0 ? `Leave for it ${when(readyMs, nowMs, clock)}.` : "Leave for it now."}`
     : "";
 }
 
@@ -56,5 +59,5 @@ function line(entries, nowMs, clock) {
 }
 
 export function notes({ day, state, setup, nowMs, clock, entries }) {
-  return [line(entries, nowMs, clock), own(day.setups[setup], nowMs), late(state), unmoving(day, state, setup, nowMs), neededNext(day, state, setup), mayGo(day, state)].filter((note) => note !== "");
+  return [line(entries, nowMs, clock), own(day.setups[setup], nowMs, clock), late(state), unmoving(day, state, setup, nowMs, clock), neededNext(day, state, setup), mayGo(day, state)].filter((note) => note !== "");
 }

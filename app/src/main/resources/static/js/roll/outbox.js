@@ -107,7 +107,7 @@ export class Outbox extends EventTarget {
       throw Object.assign(new Error(`answered ${response.status}`), { status: response.status });
     }
     const answer = await response.json();
-    this.#log.clock.measured(answer.nowMs, askedMs, Date.now());
+    this.#log.clock.measured(answer.nowMs, askedMs, Date.now(), answer.pace);
     await this.#remember("offset", this.#log.clock.offset, OFFSET_DRIFT_MS);
     return answer;
   }

@@ -86,7 +86,7 @@ async function leave(log, worker) {
   const names = await caches.keys();
   await Promise.all(names.filter((name) => name.startsWith(`roll ${worker?.scope} `)).map((name) => caches.delete(name)));
   await worker?.unregister();
-  location.replace("/crew?ended");
+  location.replace("/crew?sent");
 }
 
 async function open() {
@@ -97,7 +97,7 @@ async function open() {
   let waitingDay = null;
 
   const useDay = (day) => {
-    log.clock = new Clock(log.clock.offset, day.zone);
+    log.clock.zone = day.zone;
     roll.day = day;
   };
   const look = () => {

@@ -83,11 +83,12 @@ document.querySelector("[data-log-file]")?.addEventListener(
 
 /** The code is said in this answer alone. */
 async function makeCode() {
-  const { shown, address, qr, here } = await door.ask("roll/crew/code", {});
+  const { shown, address, byNumber, qr, here } = await door.ask("roll/crew/code", {});
   const dialog = document.querySelector("[data-new-code]");
   dialog.querySelector("svg").setAttribute("viewBox", `0 0 ${qr.size} ${qr.size}`);
   dialog.querySelector("[data-qr]").setAttribute("d", qr.path);
   dialog.querySelector("[data-join-address]").textContent = address.split("#")[0];
+  dialog.querySelector("[data-join-number]").textContent = byNumber.length > 0 ? `(where that name is not found, ${byNumber.join(" or ")})` : "";
   dialog.querySelector("[data-join-code]").textContent = shown;
   dialog.querySelector("[data-join-here]").hidden = !here;
   dialog.showModal();

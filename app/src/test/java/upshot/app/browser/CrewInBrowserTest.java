@@ -100,14 +100,14 @@ class CrewInBrowserTest extends OnPhone {
             context.setOffline(true);
             press(phone, "primary", "review");
             kept(phone);
-            assertThat(page.locator("#crew")).containsText("camera B");
+            assertThat(page.locator(".roll-crew")).containsText("camera B");
             page.onceDialog(dialog -> dialog.accept());
             button("Take back: camera B").click();
-            assertThat(page.locator("#crew")).containsText("taken back");
+            assertThat(page.locator(".roll-crew")).containsText("taken back");
             press(phone, "primary", "ready");
             context.setOffline(false);
 
-            assertThat(phone).hasURL(lan.address() + "/crew?ended");
+            assertThat(phone).hasURL(lan.address() + "/crew?sent");
             assertThat((Boolean) phone.evaluate("async () => (await indexedDB.databases()).length === 0"
                             + " && (await caches.keys()).length === 0"))
                     .as("nothing is left on the phone")
@@ -116,9 +116,9 @@ class CrewInBrowserTest extends OnPhone {
         assertThat(logged()).hasSize(1);
         page.reload();
         ready();
-        assertThat(page.locator("#crew")).containsText("2 entries came since and are not in the log.");
+        assertThat(page.locator(".roll-crew")).containsText("2 entries came since and are not in the log.");
         button("Take them in").click();
-        assertThat(page.locator("#crew")).not().containsText("came since");
+        assertThat(page.locator(".roll-crew")).not().containsText("came since");
         assertThat(logged()).hasSize(3);
     }
 }

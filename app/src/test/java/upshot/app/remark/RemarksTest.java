@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.BeforeEach;
@@ -78,6 +79,11 @@ class RemarksTest {
         return "\"words\":\"%s\"".formatted(words);
     }
 
+    /** How far everything beside the plan has come, as a page knows it. */
+    private String sides() throws Exception {
+        return Web.found(Pattern.compile("data-beside=\"([^\"]*)\""), ben.get("/jobs/%s/hand-off".formatted(job)));
+    }
+
     private HttpResponse<String> news(Web who, String beside) throws Exception {
         return who.send(who.request("/jobs/%s/hand-off/news?since=99&beside=%s".formatted(job, beside))
                 .setHeader("Accept", "application/json"));
@@ -104,13 +110,14 @@ class RemarksTest {
 
     @Test
     void others_are_told_and_pages_kept_by_the_browser_are_old() throws Exception {
-        assertThat(news(ben, "0.0").statusCode()).isEqualTo(204);
+        String before = sides();
+        assertThat(news(ben, before).statusCode()).isEqualTo(204);
         send(ada, UUID.randomUUID(), words("Bring the long lens"));
 
-        assertThat(news(ben, "0.0").body()).contains("Test Person made a remark", "Bring the long lens");
-        assertThat(news(ben, "0.1").statusCode()).isEqualTo(204);
-        assertThat(news(ada, "0.0").body()).as("nobody is told of their own").doesNotContain("made a remark");
-        assertThat(ben.get("/jobs/%s/hand-off".formatted(job))).contains("Bring the long lens", "data-beside=\"0.1\"");
+        assertThat(news(ben, before).body()).contains("Test Person made a remark", "Bring the long lens");
+        assertThat(news(ben, sides()).statusCode()).isEqualTo(204);
+        assertThat(news(ada, before).body()).as("nobody is told of their own").doesNotContain("made a remark");
+        assertThat(ben.get("/jobs/%s/hand-off".formatted(job))).contains("Bring the long lens", "data-beside=\"0.1.");
     }
 
     @Test

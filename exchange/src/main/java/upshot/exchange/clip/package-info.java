@@ -1,0 +1,2 @@
+/** Clips: short films that say in their pictures what they are. */
+package upshot.exchange.clip;
