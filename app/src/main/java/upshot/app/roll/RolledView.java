@@ -4,12 +4,15 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import upshot.core.finding.Wording;
+import upshot.core.plan.Brief;
 import upshot.core.plan.Consent;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
@@ -30,7 +33,8 @@ import upshot.day.log.Take;
  *
  * @param summary what is got, how far behind, in a line
  * @param next what is next, empty when nothing is left
- * @param stops setups as they are to be shot
+ * @param facts how the day runs, each with its name
+ * @param stops setups: what was shot in the order in which it was, then as they are to be shot
  * @param takes the newest first
  * @param mayGo who is not needed any more
  * @param orders that were taken on phones, the newest first
@@ -39,6 +43,7 @@ import upshot.day.log.Take;
 record RolledView(
         String summary,
         String next,
+        List<Fact> facts,
         List<StopRow> stops,
         List<TakeRow> takes,
         List<String> mayGo,
@@ -50,8 +55,15 @@ record RolledView(
     private static final int MOST_TAKES = 200;
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
-    /** A setup; {@code next} where it is its turn. */
-    record StopRow(int number, String planned, String name, boolean next, List<ShotMark> shots) {}
+    /** Something of the day as it runs. */
+    record Fact(String name, String words) {}
+
+    /**
+     * A setup; {@code next} where it is its turn.
+     *
+     * @param rolled when it rolled and how much later than planned, empty before
+     */
+    record StopRow(int number, String planned, String rolled, String name, boolean next, List<ShotMark> shots) {}
 
     /**
      * A shot of it.
@@ -74,17 +86,23 @@ record RolledView(
     static RolledView of(Verdict verdict, List<LogEntry> entries, long nowMs) {
         LoggedDay day = LoggedDay.of(verdict.plan(), verdict.day());
         DayLog log = new DayLog(day, entries);
-        return new Rows(day, log, log.state(nowMs), day.table().isItsDay(nowMs)).view();
+        return new Rows(day, log, log.state(nowMs), nowMs).view();
+    }
+
+    static String clock(Brief brief, long ms) {
+        ZoneId zone = brief.zone().isEmpty() ? ZoneId.systemDefault() : brief.clock();
+        return CLOCK.format(Instant.ofEpochMilli(ms).atZone(zone));
     }
 
     /** The rows of one log. */
-    private record Rows(LoggedDay day, DayLog log, LogState state, boolean today) {
+    private record Rows(LoggedDay day, DayLog log, LogState state, long nowMs) {
 
         RolledView view() {
             return new RolledView(
                     summary(),
                     state.next() < 0 ? "" : name(state.next()),
-                    state.order().stream().map(this::stop).toList(),
+                    new RolledFacts(day, log, state, nowMs).facts(),
+                    shownOrder().map(this::stop).toList(),
                     takes(),
                     people(person -> state.leaving().get(person) > 0),
                     people(this::refused),
@@ -112,7 +130,7 @@ record RolledView(
                 }
             }
             long behind = Math.round(state.behindMs() / MINUTE_MS);
-            if (today) {
+            if (day.table().isItsDay(nowMs)) {
                 said.add(behind == 0 ? "on time" : "%d min behind".formatted(behind));
             }
             return String.join(", ", said);
@@ -147,11 +165,44 @@ record RolledView(
             return rows;
         }
 
+        /** What was shot comes first, as it was; the order that holds is of what is left. */
+        private Stream<Integer> shownOrder() {
+            return state.order().stream().sorted(Comparator.comparingDouble(this::rolledMs));
+        }
+
+        /** When the first take of a setup began; after everything where there is none. */
+        private double rolledMs(int stop) {
+            return state.takes().stream()
+                    .filter(take -> take.shot() >= 0
+                            && day.table().shots().get(take.shot()).setup() == stop)
+                    .mapToDouble(Take::fromMs)
+                    .min()
+                    .orElse(Double.MAX_VALUE);
+        }
+
+        /** "rolled 19:37, 22 min later" */
+        private String rolled(int stop) {
+            double at = rolledMs(stop);
+            if (at == Double.MAX_VALUE) {
+                return "";
+            }
+            double planned = day.table().setups().get(stop).rollMs();
+            long laterMin = Math.round((at - planned) / MINUTE_MS);
+            boolean compared = planned > 0 && day.table().isItsDay(at) && laterMin != 0;
+            return "rolled %s%s"
+                    .formatted(
+                            clock((long) at),
+                            compared
+                                    ? ", %d min %s".formatted(Math.abs(laterMin), laterMin > 0 ? "later" : "earlier")
+                                    : "");
+        }
+
         private StopRow stop(int place) {
             LoggedDay.Stop stop = day.stops().get(place);
             return new StopRow(
                     place + 1,
                     planned(place, stop),
+                    rolled(place),
                     "%s, %s"
                             .formatted(
                                     stop.setup().spot().name(),
@@ -218,8 +269,7 @@ record RolledView(
             String what = codes.isEmpty() ? "extra" + named(take) : String.join(", ", codes);
             String clip = take.clipLine() < 0
                     ? ""
-                    : log.entries().get(take.clipLine()).words() + " "
-                            + log.entries().get(take.clipLine()).detail();
+                    : clip(log.entries().get(take.clipLine()));
             return new TakeRow(
                     clock(begun.serverMs()),
                     "%s, take %d".formatted(what, take.number()),
@@ -227,6 +277,11 @@ record RolledView(
                     String.join(" and ", clean),
                     judged(take) + (withoutConsent(take) ? ", consent withdrawn" : ""),
                     clip.strip());
+        }
+
+        /** Its name, and the card where the name does not begin with it. */
+        private static String clip(LogEntry entry) {
+            return entry.words().startsWith(entry.detail()) ? entry.words() : entry.words() + " " + entry.detail();
         }
 
         private String named(Take take) {
@@ -263,9 +318,7 @@ record RolledView(
         }
 
         private String clock(long ms) {
-            String zone = day.plan().brief().zone();
-            return CLOCK.format(
-                    Instant.ofEpochMilli(ms).atZone(zone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(zone)));
+            return RolledView.clock(day.plan().brief(), ms);
         }
     }
 }

@@ -17,6 +17,7 @@ public final class LogFold {
 
     private final LogTable table;
     private final double nowMs;
+    private final boolean itsDay;
     private final Takes takes;
     private final Queue queue;
     private final boolean[] read;
@@ -27,7 +28,8 @@ public final class LogFold {
 
     private LogFold(LogTable table, List<LogLine> lines, double nowMs) {
         this.table = table;
-        this.nowMs = nowMs;
+        this.itsDay = table.isItsDay(nowMs);
+        this.nowMs = itsDay ? nowMs : rolledOn(table, lines) ? Math.min(nowMs, table.overMs()) : 0;
         this.takes = new Takes(table, lines);
         this.queue = new Queue(table);
         this.read = new boolean[table.setups().size()];
@@ -41,15 +43,25 @@ public final class LogFold {
      * The state.
      *
      * @param lines sorted by their ids, each once
-     * @param nowMs milliseconds since 1970; what could not wait until then is lost. Half a day before and after the day a
-     *     plan is only looked at: nothing is late then, and nothing lost
+     * @param nowMs milliseconds since 1970; what could not wait until then is lost. More than half a day before and after the
+     *     day a plan is only looked at: nothing is late then, and nothing lost unless something was logged on the day
      */
     public static LogState of(LogTable table, List<LogLine> lines, double nowMs) {
-        LogFold fold = new LogFold(table, lines, table.isItsDay(nowMs) ? nowMs : 0);
+        LogFold fold = new LogFold(table, lines, nowMs);
         for (int place : new InTurn(lines).thatCount()) {
             fold.line(lines.get(place), place);
         }
         return fold.state();
+    }
+
+    /** Whether the day was shot, and not only rehearsed on another. */
+    private static boolean rolledOn(LogTable table, List<LogLine> lines) {
+        for (LogLine line : lines) {
+            if (line.what().beginsTake() && table.isItsDay(line.atMs())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void line(LogLine line, int place) {
@@ -111,7 +123,7 @@ public final class LogFold {
                 Arrays.stream(consents).boxed().toList(),
                 leaving(setups),
                 next,
-                next < 0 ? 0 : queue.behindMs(next, begun(next), nowMs),
+                next < 0 || !itsDay ? 0 : queue.behindMs(next, begun(next), nowMs),
                 queue.anew());
     }
 

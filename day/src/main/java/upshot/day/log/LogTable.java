@@ -30,14 +30,21 @@ public record LogTable(List<Shot> shots, List<Setup> setups, int people) {
     /** Whether it is the day, or within half of one before or after it. */
     public boolean isItsDay(double nowMs) {
         double from = Double.MAX_VALUE;
-        double until = 0;
         for (Setup setup : setups) {
             if (setup.endMs() > 0) {
                 from = Math.min(from, setup.readyMs());
-                until = Math.max(until, setup.endMs());
             }
         }
-        return nowMs >= from - HALF_A_DAY_MS && nowMs <= until + HALF_A_DAY_MS;
+        return nowMs >= from - HALF_A_DAY_MS && nowMs <= overMs();
+    }
+
+    /** Half a day after the last setup of the plan, milliseconds since 1970. */
+    double overMs() {
+        double until = 0;
+        for (Setup setup : setups) {
+            until = Math.max(until, setup.endMs());
+        }
+        return until + HALF_A_DAY_MS;
     }
 
     /**

@@ -146,6 +146,25 @@ class LogFoldTest extends LogSample {
         assertThat(state.behindMs() > 0).isEqualTo(late > 0);
     }
 
+    /** The day was shot, so that what passed is lost; but nobody is half a day late any more. */
+    @Test
+    void after_a_day_that_was_shot_its_moments_stay_lost_and_nothing_is_late() {
+        say(What.ENTERED, 30, 0, -1, 0, 0, 30);
+        LogState state = LogFold.of(TABLE, lines, START + 40 * 86_400_000.0);
+
+        assertThat(state.shots().get(2).status()).isEqualTo(Status.LOST);
+        assertThat(state.shots().get(3).status()).isEqualTo(Status.TO_DO);
+        assertThat(state.behindMs()).isZero();
+    }
+
+    @Test
+    void a_rehearsal_after_the_day_loses_nothing() {
+        say(What.ENTERED, 40 * 86_400, 0, -1, 0, 0, 30);
+
+        assertThat(LogFold.of(TABLE, lines, START + 40 * 86_400_000.0).shots().get(2).status())
+                .isEqualTo(Status.TO_DO);
+    }
+
     @Test
     void later_puts_a_setup_behind_the_next_one_that_is_not_done() {
         say(What.ENTERED, 0, 0, -1, 2, 0, 30);

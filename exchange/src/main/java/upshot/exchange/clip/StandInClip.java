@@ -31,7 +31,7 @@ public final class StandInClip {
 
     public static final int WIDTH = Blocks.COLUMNS * Blocks.SIDE;
     /** Sixteens, as the encoder works in. */
-    public static final int HEIGHT = 192;
+    public static final int HEIGHT = 96;
 
     private static final int FOOT = HEIGHT - Blocks.ROWS * Blocks.SIDE;
     private static final int MIDDLE = 128;

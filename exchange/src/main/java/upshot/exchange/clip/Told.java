@@ -34,7 +34,7 @@ public record Told(String code, int take, int frame) {
     public static final class Blocks {
 
         /** Of a side, in pixels. */
-        public static final int SIDE = 10;
+        public static final int SIDE = 5;
 
         public static final int ROWS = 3;
         public static final int COLUMNS = 32;

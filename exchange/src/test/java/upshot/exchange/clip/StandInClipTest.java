@@ -84,7 +84,7 @@ class StandInClipTest {
     private static Set<Integer> colours(BufferedImage image) {
         Set<Integer> colours = new HashSet<>();
         for (int x = 0; x < image.getWidth(); x += 4) {
-            for (int y = 0; y < 140; y += 4) {
+            for (int y = 0; y < 75; y += 4) {
                 colours.add(image.getRGB(x, y));
             }
         }
