@@ -39,29 +39,41 @@ class StaysUpTest extends RealApplication {
     @Test
     void what_was_confirmed_is_there_after_either_was_killed_and_nothing_is_done_twice() throws Exception {
         String job = newJob();
+        List<UUID> logged = new ArrayList<>();
+        log(job, web.token("/jobs/" + job + "/brief"), logged);
         int afterFirst = editUntilKilled(job, 1, () -> application.destroyForcibly());
         startApplication();
         web.signIn("owner@test.example", PASSWORD);
+        assertThat(web.get("/jobs/" + job + "/roll/log.json"))
+                .contains(logged.get(0).toString());
         assertThat(storedLength(job)).as("after the application was killed").isIn(afterFirst, afterFirst + 1);
 
         List<String> made = new ArrayList<>();
         for (int kill = 0; kill < DATABASE_KILLS; kill++) {
-            addUntilKilled(job, made, kill);
+            addUntilKilled(job, made, logged, kill);
             String page = web.get("/jobs/" + job + "/brief");
             for (String line : made) {
                 assertThat(page.split(">" + line + "<", -1))
                         .as("%s, after kill %d", line, kill)
                         .hasSize(2);
             }
+            String log = web.get("/jobs/" + job + "/roll/log.json");
+            for (UUID entry : logged) {
+                assertThat(log.split(entry.toString(), -1))
+                        .as("%s, after kill %d", entry, kill)
+                        .hasSize(2);
+            }
         }
+        assertThat(logged).hasSizeGreaterThan(made.size());
         assertThat(made).hasSizeGreaterThanOrEqualTo(DATABASE_KILLS * EDITS_BEFORE_THE_KILL);
     }
 
     /**
      * Writes lines down, one after the other, while the database is killed and started again under the running
-     * application; a line that was not answered is sent again under its id, as a page would, until it is.
+     * application; a line that was not answered is sent again under its id, as a page would, until it is. Beside each line a
+     * phone brings an entry of its log.
      */
-    private void addUntilKilled(String job, List<String> made, int kill) throws Exception {
+    private void addUntilKilled(String job, List<String> made, List<UUID> logged, int kill) throws Exception {
         String page = web.get("/jobs/" + job + "/brief");
         String token = web.token("/jobs/" + job + "/brief");
         String beat = Web.found(BEAT, page);
@@ -78,7 +90,8 @@ class StaysUpTest extends RealApplication {
             String body = ("{\"stage\":\"brief\",\"edit\":\"%s\",\"gesture\":\"add-line\",\"arguments\":"
                             + "{\"line\":\"%s\",\"beatId\":\"%s\",\"spotId\":\"%s\"}}")
                     .formatted(UUID.randomUUID(), line, beat, spot);
-            sendUntilAnswered(job, token, body);
+            sendUntilAnswered(job + "/changes", token, body);
+            log(job, token, logged);
             made.add(line);
             underWay.countDown();
             after += killer.isAlive() ? 0 : 1;
@@ -86,10 +99,10 @@ class StaysUpTest extends RealApplication {
         killer.join();
     }
 
-    private void sendUntilAnswered(String job, String token, String body) throws Exception {
+    private void sendUntilAnswered(String path, String token, String body) throws Exception {
         for (int tries = 0; tries < 40; tries++) {
             try {
-                HttpResponse<String> answer = web.send(web.json("/jobs/" + job + "/changes", token, body));
+                HttpResponse<String> answer = web.send(web.json("/jobs/" + path, token, body));
                 if (answer.statusCode() == 200) {
                     return;
                 }
@@ -101,6 +114,17 @@ class StaysUpTest extends RealApplication {
             TimeUnit.MILLISECONDS.sleep(300);
         }
         throw new AssertionError("The application did not find its database again");
+    }
+
+    private void log(String job, String token, List<UUID> logged) throws Exception {
+        UUID id = UUID.randomUUID();
+        sendUntilAnswered(
+                job + "/roll/log",
+                token,
+                ("{\"format\":\"upshot-lane-log\",\"version\":1,\"entries\":[{\"id\":\"%s\",\"phoneId\":\"%s\","
+                                + "\"number\":%d,\"atMs\":1760000000000,\"offsetMs\":0,\"what\":\"CLOCK\"}]}")
+                        .formatted(id, id, logged.size()));
+        logged.add(id);
     }
 
     private static Thread killer(CountDownLatch underWay, ThrowingRunnable kill) {

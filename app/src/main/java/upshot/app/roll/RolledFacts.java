@@ -64,11 +64,7 @@ record RolledFacts(LoggedDay day, DayLog log, LogState state, long nowMs) {
 
     private OptionalDouble lastEndMs() {
         if (!state.orders().isEmpty()) {
-            return log
-                    .entries()
-                    .get(state.orders().get(state.orders().size() - 1))
-                    .turns()
-                    .stream()
+            return log.entries().get(state.orders().get(state.orders().size() - 1)).turns().stream()
                     .mapToDouble(LogEntry.Turn::endMs)
                     .max();
         }

@@ -267,9 +267,7 @@ record RolledView(
                 clean.add(Wording.number(Math.floor(part.cleanS()), 0) + " s");
             }
             String what = codes.isEmpty() ? "extra" + named(take) : String.join(", ", codes);
-            String clip = take.clipLine() < 0
-                    ? ""
-                    : clip(log.entries().get(take.clipLine()));
+            String clip = take.clipLine() < 0 ? "" : clip(log.entries().get(take.clipLine()));
             return new TakeRow(
                     clock(begun.serverMs()),
                     "%s, take %d".formatted(what, take.number()),

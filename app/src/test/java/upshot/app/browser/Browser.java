@@ -99,8 +99,17 @@ final class Browser implements AutoCloseable {
                 .forEach(ProcessHandle::destroyForcibly);
     }
 
+    /** The same on a machine that is set to another zone. */
+    Window open(String address, String zone) {
+        return open(address, zone, new NewContextOptions().setViewportSize(1280, 800));
+    }
+
     private Window open(String address, NewContextOptions options) {
-        BrowserContext context = chromium.newContext(options.setBaseURL(address).setTimezoneId("Europe/London"));
+        return open(address, "Europe/London", options);
+    }
+
+    private Window open(String address, String zone, NewContextOptions options) {
+        BrowserContext context = chromium.newContext(options.setBaseURL(address).setTimezoneId(zone));
         Page page = context.newPage();
         List<String> complaints = new ArrayList<>();
         page.onConsoleMessage(message -> {

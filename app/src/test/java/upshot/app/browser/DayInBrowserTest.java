@@ -25,7 +25,7 @@ import upshot.day.LocalSearch;
 /** The day's rules in Chromium, under the headers that ship, against the same rules on the server. */
 class DayInBrowserTest extends InBrowser {
 
-    private static final int DAYS = 50;
+    private static final int DAYS = Integer.getInteger("upshot.days", 12);
     private static final int CHANGES = 20_000;
 
     /** Of so many the whole day is searched too. */

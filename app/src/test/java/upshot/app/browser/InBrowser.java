@@ -104,6 +104,13 @@ abstract class InBrowser {
         return browser;
     }
 
+    /** A window on a machine that is set to another zone. */
+    final Page elsewhere(String zone) {
+        Browser.Window opened = browser.open("http://localhost:" + port, zone);
+        others.add(opened);
+        return opened.page();
+    }
+
     /** A browser of its own that keeps what it has in a folder. */
     final BrowserContext profile(Path folder) {
         return browser.openProfile("http://localhost:" + port, folder);

@@ -9,8 +9,10 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
@@ -254,5 +256,31 @@ class RollInBrowserTest extends OnPhone {
             assertThat(phone.locator("#foot")).containsText("Guests are early");
         }
         assertThat(desk.getByLabel("Say to the phones")).hasValue("");
+    }
+
+    /** Whatever zone a phone is set to, it shows the clock of the place, and its entries are of the same moment. */
+    @Test
+    void a_phone_in_another_zone_shows_the_clock_of_the_place() {
+        dayOf(2);
+        set(plan -> Change.set(plan.brief(), "zone", "Pacific/Auckland"));
+        openOnPhone(page);
+        Page abroad = elsewhere("America/New_York");
+        signedIn(abroad, planner().getUsername());
+        openOnPhone(abroad);
+
+        String place = DateTimeFormatter.ofPattern("HH:mm").format(ZonedDateTime.now(ZoneId.of("Pacific/Auckland")));
+        assertThat(List.of(
+                        page.locator("#clock").innerText(),
+                        abroad.locator("#clock").innerText()))
+                .allSatisfy(shown -> assertThat(Math.abs(minutes(shown) - minutes(place)) % (24 * 60 - 1))
+                        .isLessThanOrEqualTo(1));
+        press(abroad, "primary", "rolling");
+        assertThat(abroad.locator("#outbox")).containsText("All sent");
+        assertThat(Math.abs(logged().get(0).serverMs() - System.currentTimeMillis()))
+                .isLessThan(60_000);
+    }
+
+    private static int minutes(String clock) {
+        return Integer.parseInt(clock.substring(0, 2)) * 60 + Integer.parseInt(clock.substring(3, 5));
     }
 }

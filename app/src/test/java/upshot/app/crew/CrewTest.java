@@ -5,10 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -290,6 +296,37 @@ class CrewTest {
         assertThat(join(new Web(port), "ABC", "").body())
                 .contains("Say whose phone this is")
                 .contains("value=\"ABC\"");
+    }
+
+    /** All of them at once, each with a key of its own, asking and sending as fast as they can. */
+    @Test
+    void twenty_phones_on_one_job_are_held_and_see_the_same_log() throws Exception {
+        String code = code();
+        ExecutorService phones = Executors.newFixedThreadPool(20);
+        List<Future<Web>> joining = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            String name = "phone " + i;
+            joining.add(phones.submit(() -> {
+                Web phone = new Web(port);
+                join(phone, code, name);
+                for (int take = 0; take < 10; take++) {
+                    assertThat(send(phone, roll(take)).statusCode()).isEqualTo(200);
+                    assertThat(ask(phone, "log").statusCode()).isEqualTo(200);
+                }
+                return phone;
+            }));
+        }
+        Set<String> logs = new HashSet<>();
+        List<Web> joined = new ArrayList<>();
+        for (Future<Web> one : joining) {
+            joined.add(one.get());
+        }
+        phones.shutdown();
+        for (Web phone : joined) {
+            logs.add(ask(phone, "log").body().replaceAll("\"nowMs\":\\d+", ""));
+        }
+        assertThat(logs).hasSize(1);
+        assertThat(logged()).hasSize(200).doesNotHaveDuplicates();
     }
 
     /** A form of another site can send text, but no JSON. */

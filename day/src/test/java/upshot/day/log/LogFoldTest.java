@@ -161,7 +161,10 @@ class LogFoldTest extends LogSample {
     void a_rehearsal_after_the_day_loses_nothing() {
         say(What.ENTERED, 40 * 86_400, 0, -1, 0, 0, 30);
 
-        assertThat(LogFold.of(TABLE, lines, START + 40 * 86_400_000.0).shots().get(2).status())
+        assertThat(LogFold.of(TABLE, lines, START + 40 * 86_400_000.0)
+                        .shots()
+                        .get(2)
+                        .status())
                 .isEqualTo(Status.TO_DO);
     }
 
