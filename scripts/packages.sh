@@ -3,7 +3,8 @@
 
 FOR_BUILDING=("default-jdk-headless java_compiler" "maven mvn")
 FOR_THE_DATABASE=("mariadb-server-core mariadbd" "mariadb-client-core mariadb")
-FOR_BROWSER_TESTS=("chromium chromium")
+# Chromium without a window: the same engine, and a third quicker where nobody looks.
+FOR_BROWSER_TESTS=("chromium-headless-shell chromium-headless-shell")
 # Judge our certificates from outside, and make a browser trust one in a store that is thrown away.
 FOR_CERTIFICATE_TESTS=("openssl openssl" "libnss3-tools certutil")
 

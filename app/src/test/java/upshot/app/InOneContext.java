@@ -51,7 +51,9 @@ final class InOneContext
                 // The doors for phones are open on the loopback alone, and no network is told of them.
                 "upshot.lan.folder=${upshot.test.folder}/lan",
                 "upshot.lan.address=127.0.0.1",
-                "upshot.lan.announced=false"
+                "upshot.lan.announced=false",
+                // The evening that plays itself takes a quarter of a minute.
+                "upshot.demo.pace=720"
             })
     @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
     @ActiveProfiles("demo")

@@ -30,7 +30,16 @@ class EveningController {
     @PostMapping("/jobs/{jobId}/roll/play")
     Answer play(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody Sent sent) {
         evening.play(job, who);
-        return answers.of(
-                job, who, "roll", sent.parameters() == null ? Map.of() : sent.parameters(), "The evening begins");
+        return answer(job, who, sent, "The evening begins");
+    }
+
+    @PostMapping("/jobs/{jobId}/roll/network")
+    Answer cutOrJoin(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody Sent sent) {
+        evening.cutOrJoin(job.id());
+        return answer(job, who, sent, evening.isCut(job.id()) ? "The network is cut" : "The network is whole");
+    }
+
+    private Answer answer(Job job, SignedIn who, Sent sent, String done) {
+        return answers.of(job, who, "roll", sent.parameters() == null ? Map.of() : sent.parameters(), done);
     }
 }

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
@@ -43,7 +44,6 @@ import upshot.day.log.What;
 class PlayedEvening implements PlayedDay, DisposableBean {
 
     private static final Logger LOG = LoggerFactory.getLogger(PlayedEvening.class);
-    private static final double PACE = 60;
     private static final long EVENING_MS = 3 * 60 * 60_000L;
     private static final long STEP_MS = 200;
 
@@ -51,6 +51,7 @@ class PlayedEvening implements PlayedDay, DisposableBean {
     private final JudgedPlans plans;
     private final ShootClock clock;
     private final String cards;
+    private final double pace;
     private final ThreadFactory quiet = work -> {
         Thread thread = new Thread(work, "evening");
         thread.setDaemon(true);
@@ -60,9 +61,16 @@ class PlayedEvening implements PlayedDay, DisposableBean {
     private final ScheduledExecutorService steps = Executors.newSingleThreadScheduledExecutor(quiet);
     private final ExecutorService filming = Executors.newSingleThreadExecutor(quiet);
     private final Map<UUID, ScheduledFuture<?>> playing = new ConcurrentHashMap<>();
+    private final Set<UUID> cut = ConcurrentHashMap.newKeySet();
 
-    PlayedEvening(LogStore log, JudgedPlans plans, ShootClock clock, @Value("${upshot.demo.cards:}") String cards) {
+    PlayedEvening(
+            LogStore log,
+            JudgedPlans plans,
+            ShootClock clock,
+            @Value("${upshot.demo.cards:}") String cards,
+            @Value("${upshot.demo.pace:60}") double pace) {
         this.log = log;
+        this.pace = pace;
         this.plans = plans;
         this.clock = clock;
         this.cards = cards;
@@ -71,12 +79,19 @@ class PlayedEvening implements PlayedDay, DisposableBean {
     @Override
     public Optional<Shown> shown(UUID jobId) {
         if (playing.containsKey(jobId)) {
-            return Optional.of(new Shown(
-                    false, "The evening plays itself, an hour in a minute. Phones that open Roll now are in it."));
+            return Optional.of(
+                    cut.contains(jobId)
+                            ? new Shown(
+                                    false, "Join it again", "The phones have no network: what they log waits on them.")
+                            : new Shown(
+                                    false,
+                                    "Cut the phones’ network",
+                                    "The evening plays itself, an hour in a minute. Phones that open Roll now are in it."));
         }
         return log.last(jobId) == 0
                 ? Optional.of(new Shown(
                         true,
+                        "",
                         "This is the demo: the evening can play itself in three minutes, with something late, a take that"
                                 + " fails, and a camera that leaves its clips on a card."))
                 : Optional.empty();
@@ -84,7 +99,18 @@ class PlayedEvening implements PlayedDay, DisposableBean {
 
     @Override
     public String state(UUID jobId) {
-        return playing.containsKey(jobId) ? "1" : "0";
+        return "%d%d".formatted(playing.containsKey(jobId) ? 1 : 0, cut.contains(jobId) ? 1 : 0);
+    }
+
+    /** Cuts the network of the phones, or joins it again; while nothing plays it is whole. */
+    void cutOrJoin(UUID jobId) {
+        if (!cut.remove(jobId) && playing.containsKey(jobId)) {
+            cut.add(jobId);
+        }
+    }
+
+    boolean isCut(UUID jobId) {
+        return cut.contains(jobId);
     }
 
     /**
@@ -102,7 +128,7 @@ class PlayedEvening implements PlayedDay, DisposableBean {
         }
         List<LogEntry> all = Evening.of(LoggedDay.of(verdict.plan(), verdict.day()));
         long endMs = all.get(all.size() - 1).serverMs();
-        clock.play(job.id(), endMs - EVENING_MS, PACE);
+        clock.play(job.id(), endMs - EVENING_MS, pace);
         Deque<LogEntry> left = new ArrayDeque<>(all);
         Takes takes = new Takes(verdict.plan());
         playing.put(
@@ -115,7 +141,7 @@ class PlayedEvening implements PlayedDay, DisposableBean {
         try {
             long now = clock.of(jobId).ms();
             List<LogEntry> said = new ArrayList<>();
-            while (!left.isEmpty() && left.peek().serverMs() <= now) {
+            while (!cut.contains(jobId) && !left.isEmpty() && left.peek().serverMs() <= now) {
                 said.add(left.poll());
             }
             if (!said.isEmpty()) {
@@ -128,6 +154,7 @@ class PlayedEvening implements PlayedDay, DisposableBean {
         }
         if (left.isEmpty()) {
             clock.real(jobId);
+            cut.remove(jobId);
             playing.remove(jobId).cancel(false);
         }
     }

@@ -46,16 +46,28 @@ public class StageAnswers {
                 parameters);
     }
 
-    /** Everything that the page of a stage needs, of the plan as it stands. */
-    Map<String, Object> model(Job job, SignedIn who, Stage stage, Map<String, String> parameters) {
+    private Map<String, Object> model(Job job, SignedIn who, Stage stage, Map<String, String> parameters) {
+        return model(job, who, stage, parameters, sides.state(job.id()));
+    }
+
+    /**
+     * Everything that the page of a stage needs, of the plan as it stands.
+     *
+     * @param beside how far what is kept beside the plan had come before it was read
+     */
+    Map<String, Object> model(Job job, SignedIn who, Stage stage, Map<String, String> parameters, String beside) {
         JudgedPlans.Current current = plans.current(job.id(), job.ownerId());
-        return model(new StageRequest(job.id(), current.version(), who, parameters), stage, current.verdict());
+        StageRequest request = new StageRequest(job.id(), current.version(), who, parameters);
+        return model(request, stage, current.verdict(), beside);
     }
 
     /** The same of a plan that was judged already. */
     Map<String, Object> model(StageRequest request, Stage stage, Verdict verdict) {
-        StagePages.Shown shown = new StagePages.Shown(
-                request, edits.history(request.jobId(), request.who()), sides.state(request.jobId()));
-        return pages.model(shown, stage, verdict);
+        return model(request, stage, verdict, sides.state(request.jobId()));
+    }
+
+    private Map<String, Object> model(StageRequest request, Stage stage, Verdict verdict, String beside) {
+        return pages.model(
+                new StagePages.Shown(request, edits.history(request.jobId(), request.who()), beside), stage, verdict);
     }
 }

@@ -65,7 +65,8 @@ class StageController {
             ServletWebRequest request) {
         Stage stage = pages.stage(slug);
         History history = edits.history(job.id(), who);
-        String contents = tags.contents(job, sides.state(job.id()), history, who, stage, parameters);
+        String beside = sides.state(job.id());
+        String contents = tags.contents(job, beside, history, who, stage, parameters);
         request.getResponse().setHeader(HttpHeaders.CACHE_CONTROL, "private, no-cache");
         if (request.checkNotModified(tags.of(contents, who, request.getSessionId()))) {
             return null;
@@ -74,7 +75,7 @@ class StageController {
         DrawnPage page = drawn.page(
                 contents,
                 token.getToken(),
-                () -> pieces.page(stage.template(), answers.model(job, who, stage, parameters)));
+                () -> pieces.page(stage.template(), answers.model(job, who, stage, parameters, beside)));
         ResponseEntity.BodyBuilder answer = ResponseEntity.ok()
                 .varyBy(HttpHeaders.ACCEPT_ENCODING)
                 .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8));

@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import upshot.app.job.EditRefused;
-import upshot.app.job.Watched;
 import upshot.app.roll.LogStore.Sender;
 import upshot.app.store.Jobs;
 import upshot.app.store.LogApart;
@@ -23,7 +22,7 @@ import upshot.exchange.json.LogJson.Refused;
 
 /** What phones bring whose way in has ended: kept, and no part of the log until somebody at the desk says so. */
 @Component
-class ApartStore implements Watched {
+class ApartStore {
 
     /** Of one job: a long day of one phone, and then some. */
     static final int MOST = 2_000;
@@ -62,11 +61,6 @@ class ApartStore implements Watched {
         }
         waiting.add(jobId, added);
         return refused;
-    }
-
-    @Override
-    public String state(UUID jobId) {
-        return Integer.toString(waiting.count(jobId));
     }
 
     /** How many entries of each phone wait. */

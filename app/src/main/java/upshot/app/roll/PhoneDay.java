@@ -30,6 +30,7 @@ import upshot.day.log.What;
  * The day as a phone takes it along: everything that Roll shows, in one download. Setups, shots, people and cameras are
  * spoken of by their places in these lists, as the log's numbers do.
  *
+ * @param shape which numbers it is made of: a phone that kept another fetches the day anew
  * @param version of the plan that it was made from
  * @param zone the clock of the place, empty where it is not known
  * @param table the day as numbers, for the state that follows from the log
@@ -40,6 +41,7 @@ import upshot.day.log.What;
  * @param statuses of shots, likewise
  */
 record PhoneDay(
+        int shape,
         long version,
         String name,
         String date,
@@ -62,6 +64,9 @@ record PhoneDay(
         List<Rested> pauses,
         List<String> whats,
         List<String> statuses) {
+
+    /** Counted on whenever the table or the problem has other numbers; phone.js knows it too. */
+    private static final int SHAPE = 2;
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu", Locale.ENGLISH);
 
@@ -134,6 +139,7 @@ record PhoneDay(
         LogTable table = day.table();
         PhoneStops stops = new PhoneStops(verdict, day, table);
         return new PhoneDay(
+                SHAPE,
                 version,
                 brief.name(),
                 brief.shootDate().map(DAY::format).orElse("No date yet"),

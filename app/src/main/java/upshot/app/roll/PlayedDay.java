@@ -14,6 +14,7 @@ public interface PlayedDay extends Watched {
      * What the desk shows.
      *
      * @param may whether it can be begun now
+     * @param press what can be done to the network of the phones while it plays, empty for nothing
      */
-    record Shown(boolean may, String words) {}
+    record Shown(boolean may, String press, String words) {}
 }

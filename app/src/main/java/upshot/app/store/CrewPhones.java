@@ -110,10 +110,11 @@ public class CrewPhones {
                 .update();
     }
 
-    /** Another text where a code was made or ended, or a phone came or went. */
+    /** Another text where a code was made or ended, a phone came or went, or something was set apart or settled. */
     public String state(UUID jobId) {
         return jdbc.sql("select concat((select count(*) from crew_phone where job_id = :job), '-',"
                         + " (select count(taken_back_at) from crew_phone where job_id = :job), '-',"
+                        + " (select count(*) from log_apart where job_id = :job), '-',"
                         + " coalesce((select left(secret_hash, 8) from crew_code where job_id = :job), ''))")
                 .param("job", jobId.toString())
                 .query(String.class)

@@ -5,6 +5,9 @@ const MINUTE_MS = 60_000;
 /** Nobody counts hundreds of minutes: what is that far off is told by the clock. */
 const FAR_MS = 90 * MINUTE_MS;
 
+/** How long after its time somebody may still wait for it. */
+const NOT_YET_MS = 2 * 60 * MINUTE_MS;
+
 function when(ms, nowMs, clock) {
   return ms - nowMs > FAR_MS ? `at ${clock.text(ms)}` : `in ${Math.max(0, Math.round((ms - nowMs) / MINUTE_MS))} min`;
 }
@@ -14,6 +17,9 @@ function own({ note, at, rollMs }, nowMs, clock) {
     return note;
   }
   const left = rollMs - nowMs;
+  if (rollMs > 0 && left <= 0 && left > -NOT_YET_MS) {
+    return `${note} Not yet? Later keeps it open for an hour.`;
+  }
   return left > 0 && left < 24 * 60 * MINUTE_MS ? `${note} Be ready ${when(rollMs, nowMs, clock)}.` : note;
 }
 

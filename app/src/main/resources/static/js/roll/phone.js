@@ -4,6 +4,8 @@ import { Log } from "./log.js";
 import { Outbox } from "./outbox.js";
 import { Roll } from "./phone-roll.js";
 
+/** Of the day's numbers, as this page reads them. */
+const SHAPE = 2;
 const TICK_MS = 200;
 const REDRAW_MS = 10_000;
 const job = document.body.dataset.job;
@@ -133,7 +135,7 @@ async function open() {
   });
 
   const kept = await log.kept.get("day");
-  if (kept) {
+  if (kept?.shape === SHAPE) {
     useDay(kept);
   } else {
     await refreshDay().catch(() => put("where", "The day is not on this phone yet. Open this page once with a network."));

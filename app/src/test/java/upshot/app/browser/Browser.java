@@ -13,7 +13,9 @@ import java.util.List;
 import java.util.Map;
 
 /** One Chromium for all browser tests; each test opens a window of its own and may look at what went wrong in it. */
-final class Browser implements AutoCloseable {
+final class Browser {
+
+    private static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
 
     private static final List<String> QUIET = List.of(
             "--no-sandbox",
@@ -35,9 +37,14 @@ final class Browser implements AutoCloseable {
     private final com.microsoft.playwright.Browser chromium = playwright
             .chromium()
             .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setExecutablePath(CHROMIUM)
                     .setHeadless(true)
                     .setArgs(QUIET));
+
+    Browser() {
+        // A process of Playwright's own does not end by itself.
+        Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+    }
 
     /** A window with its own cookies, as large as a small laptop's, and what its page complained about. */
     Window open(String address) {
@@ -64,7 +71,7 @@ final class Browser implements AutoCloseable {
                 .launchPersistentContext(
                         profile,
                         new BrowserType.LaunchPersistentContextOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(CHROMIUM)
                                 .setHeadless(true)
                                 .setArgs(QUIET)
                                 .setViewportSize(390, 844)
@@ -82,7 +89,7 @@ final class Browser implements AutoCloseable {
                 .launchPersistentContext(
                         profile,
                         new BrowserType.LaunchPersistentContextOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(CHROMIUM)
                                 .setHeadless(true)
                                 .setEnv(surroundings)
                                 .setArgs(arguments)
@@ -134,10 +141,5 @@ final class Browser implements AutoCloseable {
         public void close() {
             context.close();
         }
-    }
-
-    @Override
-    public void close() {
-        playwright.close();
     }
 }

@@ -54,7 +54,7 @@ class DayInBrowserTest extends InBrowser {
 
     @ParameterizedTest
     @ValueSource(strings = {"wasm", "js"})
-    void fifty_days_come_out_the_same_to_the_last_number(String form) {
+    void days_come_out_the_same_to_the_last_number(String form) {
         newJob("Numbers");
         List<DayProblem> days = IntStream.range(0, DAYS)
                 .mapToObj(seed ->

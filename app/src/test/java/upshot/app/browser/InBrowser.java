@@ -18,9 +18,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -47,7 +45,8 @@ import upshot.core.size.Size;
 @AppTest
 abstract class InBrowser {
 
-    private static Browser browser;
+    /** One for all tests of a process; it ends with it. */
+    private static final Browser BROWSER = new Browser();
 
     @LocalServerPort
     private int port;
@@ -76,49 +75,39 @@ abstract class InBrowser {
     private Browser.Window window;
     Page page;
 
-    @BeforeAll
-    static void launch() {
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void quit() {
-        browser.close();
-    }
-
     @BeforeEach
     void openWindow() {
-        window = browser.open("http://localhost:" + port);
+        window = BROWSER.open("http://localhost:" + port);
         page = window.page();
     }
 
     /** A second window, for somebody else or for a finger; it is closed with the test. */
     final Page another(boolean touch) {
         String address = "http://localhost:" + port;
-        Browser.Window opened = touch ? browser.openForTouch(address) : browser.open(address);
+        Browser.Window opened = touch ? BROWSER.openForTouch(address) : BROWSER.open(address);
         others.add(opened);
         return opened.page();
     }
 
     final Browser browser() {
-        return browser;
+        return BROWSER;
     }
 
     /** A window on a machine that is set to another zone. */
     final Page elsewhere(String zone) {
-        Browser.Window opened = browser.open("http://localhost:" + port, zone);
+        Browser.Window opened = BROWSER.open("http://localhost:" + port, zone);
         others.add(opened);
         return opened.page();
     }
 
     /** A browser of its own that keeps what it has in a folder. */
     final BrowserContext profile(Path folder) {
-        return browser.openProfile("http://localhost:" + port, folder);
+        return BROWSER.openProfile("http://localhost:" + port, folder);
     }
 
     /** A file that was downloaded, opened without a network. */
     final Page offline(Path file) {
-        Browser.Window opened = browser.openOffline(file);
+        Browser.Window opened = BROWSER.openOffline(file);
         others.add(opened);
         return opened.page();
     }
@@ -149,6 +138,12 @@ abstract class InBrowser {
     /** The browser itself complains of answers that are lost on purpose. */
     final void expectComplaints(String words) {
         window.complaints().removeIf(complaint -> complaint.contains(words));
+    }
+
+    /** The same of every window. */
+    final void expectComplaintsOfAll(String words) {
+        expectComplaints(words);
+        others.forEach(other -> other.complaints().removeIf(complaint -> complaint.contains(words)));
     }
 
     final UUID jobId() {
@@ -185,9 +180,18 @@ abstract class InBrowser {
 
     /** A job of one's own, made at the server and opened here: by hand is done what a test is about. */
     final void newJob(String name) {
+        open(owner -> newJobs.create(owner, name));
+    }
+
+    /** A job of one's own that is planned already. */
+    final void newJob(Plan plan) {
+        open(owner -> newJobs.create(owner, plan));
+    }
+
+    private void open(Function<SignedIn, UUID> made) {
         Account account = people.account();
         planner = new SignedIn(account);
-        jobId = newJobs.create(planner, name);
+        jobId = made.apply(planner);
         signedIn(page, account.email());
         page.navigate("/jobs/%s/brief".formatted(jobId));
         ready();

@@ -105,7 +105,8 @@ class RollLooksTest extends OnPhone {
     void the_state_in_the_browser_is_the_server_s_to_the_last_number() {
         newJob("Numbers");
         List<LogTable.Shot> shots = IntStream.range(0, 12)
-                .mapToObj(i -> new LogTable.Shot(i / 2, 3, 3, i % 3, 8, i % 4 == 0 ? 1_760_000_900_000.0 : 0))
+                .mapToObj(
+                        i -> new LogTable.Shot(i / 2, 3, 3, i % 3, 8, i % 4 == 0 ? 1_760_000_900_000.0 : 0, i % 8 == 0))
                 .toList();
         List<LogTable.Setup> setups = IntStream.range(0, 6)
                 .mapToObj(i -> new LogTable.Setup(

@@ -120,7 +120,9 @@ public final class LoggedDay {
     private LogTable.Shot shot(Shot shot, int setup) {
         Hold hold = ShotNumbers.of(plan, shot).hold();
         double lost = setup < 0 ? 0 : lostAfterMs(stops.get(setup));
-        return new LogTable.Shot(setup, hold.settleS(), Setup.ZOOM_S, hold.usedS(), hold.cleanS(), lost);
+        boolean ofPeople =
+                setup >= 0 && stops.get(setup).setup().action().fixedTime().isPresent();
+        return new LogTable.Shot(setup, hold.settleS(), Setup.ZOOM_S, hold.usedS(), hold.cleanS(), lost, ofPeople);
     }
 
     private LogTable.Setup setup(Stop stop) {

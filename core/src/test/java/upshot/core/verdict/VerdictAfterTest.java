@@ -28,7 +28,7 @@ import upshot.core.plan.Use;
 class VerdictAfterTest {
 
     /** Ten of each plan here; {@code ./upshot torment} makes fifty. */
-    private static final int EDITS = Integer.getInteger("upshot.edits", 10);
+    private static final int EDITS = Integer.getInteger("upshot.edits", 4);
 
     /** Two hundred plans, edits of every kind of record: judged in part, and fresh from their records. */
     @Test

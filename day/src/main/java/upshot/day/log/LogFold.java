@@ -11,6 +11,9 @@ import upshot.day.log.LogState.Status;
 public final class LogFold {
 
     private static final int MOST_CHECKS = Integer.SIZE - 1;
+    /** For so long after "later" a moment may still come. */
+    private static final double WAITS_MS = 3_600_000;
+
     private static final int NEEDED = 0;
     private static final int MAY_GO = 1;
     private static final int TOLD = 2;
@@ -23,6 +26,7 @@ public final class LogFold {
     private final boolean[] read;
     private final int[] checks;
     private final boolean[] letGo;
+    private final double[] waitsUntilMs;
     private final int[] consents;
     private final boolean[] told;
 
@@ -35,6 +39,7 @@ public final class LogFold {
         this.read = new boolean[table.setups().size()];
         this.checks = new int[table.setups().size()];
         this.letGo = new boolean[table.shots().size()];
+        this.waitsUntilMs = new double[table.setups().size()];
         this.consents = new int[table.people()];
         this.told = new boolean[table.people()];
     }
@@ -88,7 +93,10 @@ public final class LogFold {
             return;
         }
         switch (line.what()) {
-            case LATER -> queue.later(setup, this::left);
+            case LATER -> {
+                waitsUntilMs[setup] = line.atMs() + WAITS_MS;
+                queue.later(setup, this::left);
+            }
             case LET_GO -> letGo[line.about()] = true;
             case READ -> read[setup] = true;
             case CHECK -> check(line, setup);
@@ -168,8 +176,10 @@ public final class LogFold {
     }
 
     private boolean lost(int shot) {
-        double after = table.shots().get(shot).lostAfterMs();
-        return after > 0 && nowMs > after;
+        LogTable.Shot planned = table.shots().get(shot);
+        double after = planned.lostAfterMs();
+        double waits = planned.mayComeLate() && planned.setup() >= 0 ? waitsUntilMs[planned.setup()] : 0;
+        return after > 0 && nowMs > Math.max(after, waits);
     }
 
     private ShotState shot(int shot) {

@@ -22,7 +22,8 @@ public final class LogNumbers extends NumberRow {
                         shot.reframeS(),
                         shot.needS(),
                         shot.cleanS(),
-                        shot.lostAfterMs()));
+                        shot.lostAfterMs(),
+                        shot.mayComeLate() ? 1 : 0));
         out.list(table.setups(), setup -> {
             out.put(setup.readyMs(), setup.rollMs(), setup.endMs());
             out.list(setup.people(), out::put);
@@ -40,8 +41,8 @@ public final class LogNumbers extends NumberRow {
     public static double[] state(double[] log) {
         LogNumbers in = new LogNumbers(log);
         LogTable table = new LogTable(
-                in.list(() ->
-                        new LogTable.Shot(in.whole(), in.number(), in.number(), in.number(), in.number(), in.number())),
+                in.list(() -> new LogTable.Shot(
+                        in.whole(), in.number(), in.number(), in.number(), in.number(), in.number(), in.truth())),
                 in.list(() -> new LogTable.Setup(in.number(), in.number(), in.number(), in.list(in::whole))),
                 in.whole());
         double nowMs = in.number();

@@ -71,8 +71,16 @@ public record LogTable(List<Shot> shots, List<Setup> setups, int people) {
      * @param needS what its uses in the cut need of it, clean and real seconds; 0 where the cut does not use it
      * @param cleanS the hold that it is planned with
      * @param lostAfterMs when its moment has passed, milliseconds since 1970; 0 for one that can wait
+     * @param mayComeLate whether people make that moment and may be late, as the sun is not
      */
-    public record Shot(int setup, double settleS, double reframeS, double needS, double cleanS, double lostAfterMs) {
+    public record Shot(
+            int setup,
+            double settleS,
+            double reframeS,
+            double needS,
+            double cleanS,
+            double lostAfterMs,
+            boolean mayComeLate) {
 
         private static final double LEAST_S = 3;
 

@@ -146,6 +146,27 @@ class LogFoldTest extends LogSample {
         assertThat(state.behindMs() > 0).isEqualTo(late > 0);
     }
 
+    /** Planned until 60 s after the start; said to be later at 50 s, it may come until 3,650 s. */
+    @ParameterizedTest
+    @CsvSource({"3650000,TO_DO", "3650001,LOST"})
+    void a_moment_that_is_put_later_may_still_come_within_an_hour(double nowMs, Status status) {
+        say(What.LATER, 50, -1, 2);
+
+        assertThat(LogFold.of(TABLE, lines, START + nowMs).shots().get(2).status())
+                .isEqualTo(status);
+    }
+
+    /** The sun does not wait. */
+    @Test
+    void light_that_is_put_later_is_gone_when_it_is_gone() {
+        LogTable light =
+                new LogTable(List.of(new LogTable.Shot(0, 3, 3, 0, 10, START + 60_000, false)), TABLE.setups(), 2);
+        say(What.LATER, 50, -1, 0);
+
+        assertThat(LogFold.of(light, lines, START + 60_001).shots().get(0).status())
+                .isEqualTo(Status.LOST);
+    }
+
     /** The day was shot, so that what passed is lost; but nobody is half a day late any more. */
     @Test
     void after_a_day_that_was_shot_its_moments_stay_lost_and_nothing_is_late() {

@@ -20,6 +20,6 @@ abstract class LogSample {
     }
 
     private static LogTable.Shot shot(int setup, double needS, double lostAfterMs) {
-        return new LogTable.Shot(setup, 3, 3, needS, 10, lostAfterMs);
+        return new LogTable.Shot(setup, 3, 3, needS, 10, lostAfterMs, lostAfterMs > 0);
     }
 }
