@@ -2,6 +2,7 @@ package upshot.app.roll;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.Socket;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -14,6 +15,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -125,6 +127,28 @@ class LogTest {
         String file = ask(ada, "log.json").body();
         assertThat(LogJson.read(file.getBytes(StandardCharsets.UTF_8)).entries())
                 .containsExactly(take);
+    }
+
+    /** Half of it came, or all of it and nobody waited for the answer: it is sent again whole. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.5, 1})
+    void a_sending_that_was_cut_is_sent_again_and_each_entry_is_there_once(double came) throws Exception {
+        String body = LogJson.write(List.of(roll(0), roll(1), roll(2)));
+        String cookies = ada.cookies().getCookieStore().getCookies().stream()
+                .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                .collect(Collectors.joining("; "));
+        String head = ("POST /jobs/%s/roll/log HTTP/1.1\r\nHost: 127.0.0.1\r\nCookie: %s\r\nX-CSRF-TOKEN: %s\r\n"
+                        + "Content-Type: application/json\r\nContent-Length: %d\r\n\r\n")
+                .formatted(job, cookies, ada.token("/jobs"), body.length());
+        try (Socket phone = new Socket("127.0.0.1", port)) {
+            phone.getOutputStream()
+                    .write((head + body.substring(0, (int) (came * body.length()))).getBytes(StandardCharsets.UTF_8));
+            phone.getOutputStream().flush();
+        }
+
+        assertThat(send(ada, body).body()).contains("\"refused\":[]");
+
+        assertThat(log.all(job)).hasSize(3);
     }
 
     @Test
