@@ -59,7 +59,7 @@ class StaysUpTest extends RealApplication {
             }
             String log = web.get("/jobs/" + job + "/roll/log.json");
             for (UUID entry : logged) {
-                assertThat(log.split(entry.toString(), -1))
+                assertThat(log.split("\"id\":\"" + entry, -1))
                         .as("%s, after kill %d", entry, kill)
                         .hasSize(2);
             }

@@ -131,6 +131,22 @@ class PhoneController {
                 "theme_color",
                 "#0c1114",
                 "icons",
-                List.of(Map.of("src", address("/icons/favicon.svg"), "sizes", "any", "type", "image/svg+xml")));
+                List.of(
+                        Map.of("src", address("/icons/favicon.svg"), "sizes", "any", "type", "image/svg+xml"),
+                        home(192),
+                        home(512)));
+    }
+
+    /** Programs of a phone want pictures in pixels, which it may cut round. */
+    private Map<String, String> home(int side) {
+        return Map.of(
+                "src",
+                address("/icons/home-%d.png".formatted(side)),
+                "sizes",
+                "%1$dx%1$d".formatted(side),
+                "type",
+                "image/png",
+                "purpose",
+                "any maskable");
     }
 }

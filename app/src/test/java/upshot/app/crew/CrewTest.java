@@ -2,144 +2,31 @@ package upshot.app.crew;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import java.util.regex.Pattern;
-import org.junit.jupiter.api.BeforeEach;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import upshot.app.AppTest;
-import upshot.app.People;
 import upshot.app.Web;
-import upshot.app.account.Account;
-import upshot.app.account.SignedIn;
-import upshot.app.job.Edits;
-import upshot.app.job.NewJobs;
-import upshot.app.job.Proposal;
-import upshot.core.SamplePlan;
-import upshot.core.plan.Change;
-import upshot.core.plan.Plan;
 import upshot.core.roll.LogEntry;
-import upshot.day.log.What;
 import upshot.exchange.json.LogJson;
 
-/** A phone without an account: it comes in by a code, sees one day, adds to its log, and goes again. */
+/** A phone without an account: it comes in by a code, sees one day, and adds to its log. */
 @AppTest
-class CrewTest {
-
-    private static final Pattern CODE = Pattern.compile("crew#([A-Z2-9]{12})");
-
-    @Autowired
-    private People people;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private Edits edits;
-
-    @Autowired
-    private JdbcClient jdbc;
-
-    @LocalServerPort
-    private int port;
-
-    private SignedIn owner;
-    private UUID job;
-    private UUID shot;
-    private Web desk;
-
-    @BeforeEach
-    void aJob() throws Exception {
-        jdbc.sql("delete from sign_in_try where subject like 'crew:%'").update();
-        Account account = people.account();
-        owner = new SignedIn(account);
-        SamplePlan sample = new SamplePlan();
-        shot = sample.shot(sample.action(), 30).id();
-        Plan plan = sample.build();
-        job = newJobs.create(owner, plan);
-        dated(Optional.of(LocalDate.now().plusDays(1)));
-        desk = new Web(port).signIn(account.email(), People.PASSWORD);
-    }
-
-    private void dated(Optional<LocalDate> date) {
-        edits.edit(
-                job,
-                owner,
-                context -> Proposal.of("date", Change.set(context.plan().brief(), "shootDate", date)));
-    }
-
-    private HttpResponse<String> atDesk(String path, String body) throws Exception {
-        return desk.send(desk.json("/jobs/%s/roll/%s".formatted(job, path), desk.token("/jobs"), body));
-    }
-
-    private String code() throws Exception {
-        return Web.found(CODE, atDesk("crew/code", "{}").body());
-    }
-
-    private HttpResponse<String> join(Web phone, String code, String name) throws Exception {
-        return phone.post("/crew", "_csrf", phone.token("/crew"), "code", code, "name", name);
-    }
-
-    private Web joined(String name) throws Exception {
-        Web phone = new Web(port);
-        assertThat(join(phone, code(), name).headers().firstValue("Location"))
-                .hasValueSatisfying(to -> assertThat(to).endsWith("/jobs/%s/roll/phone".formatted(job)));
-        return phone;
-    }
-
-    private HttpResponse<String> ask(Web phone, String path) throws Exception {
-        return phone.send(phone.request("/jobs/%s/roll/%s".formatted(job, path)).setHeader("Accept", "*/*"));
-    }
-
-    private LogEntry roll(int number) {
-        return new LogEntry(
-                UUID.randomUUID(),
-                UUID.randomUUID(),
-                number,
-                1_760_000_000_000L + number,
-                0,
-                What.ROLL,
-                Optional.empty(),
-                Optional.of(shot),
-                Optional.empty(),
-                "",
-                0,
-                "",
-                List.of());
-    }
-
-    /** As a phone sends: its cookie alone, no session and no token. */
-    private HttpResponse<String> send(Web phone, LogEntry... entries) throws Exception {
-        return phone.send(phone.json("/jobs/%s/roll/log".formatted(job), "none", LogJson.write(List.of(entries))));
-    }
-
-    private List<String> logged() {
-        return jdbc.sql("select cast(id as char) from log_entry where job_id = ?")
-                .param(job.toString())
-                .query(String.class)
-                .list();
-    }
-
-    private String phoneId() {
-        return jdbc.sql("select cast(id as char) from crew_phone where job_id = ?")
-                .param(job.toString())
-                .query(String.class)
-                .single();
-    }
+class CrewTest extends WithCrew {
 
     @Test
     void a_code_lets_a_phone_into_the_day_and_its_log() throws Exception {
@@ -219,62 +106,6 @@ class CrewTest {
     }
 
     @Test
-    void taken_back_it_sees_nothing_from_its_next_contact_on_and_what_it_brings_waits() throws Exception {
-        Web phone = joined("camera B");
-        LogEntry before = roll(0);
-        LogEntry since = roll(1);
-        send(phone, before);
-
-        atDesk("crew/take-back", "{\"phone\":\"%s\"}".formatted(phoneId()));
-
-        for (String path : List.of("day.json", "log", "worker.js", "roll.webmanifest")) {
-            assertThat(ask(phone, path).statusCode()).as(path).isEqualTo(410);
-        }
-        assertThat(ask(phone, "phone").headers().firstValue("Location"))
-                .hasValueSatisfying(to -> assertThat(to).endsWith("/crew?ended"));
-        assertThat(send(phone, before, since).body()).contains("\"refused\":[]");
-        assertThat(send(phone, since).body()).as("sent again").contains("\"refused\":[]");
-        assertThat(logged()).containsExactly(before.id().toString());
-        assertThat(desk.get("/jobs/%s/roll".formatted(job))).contains("1 entry came since and is not in the log");
-
-        atDesk("crew/apart", "{\"phone\":\"%s\",\"take\":true}".formatted(phoneId()));
-        assertThat(logged())
-                .containsExactlyInAnyOrder(before.id().toString(), since.id().toString());
-        assertThat(send(phone, since).body()).contains("\"refused\":[]");
-        assertThat(desk.get("/jobs/%s/roll".formatted(job))).doesNotContain("came since");
-    }
-
-    @Test
-    void what_waits_can_be_thrown_away() throws Exception {
-        Web phone = joined("camera B");
-        atDesk("crew/take-back", "{\"phone\":\"%s\"}".formatted(phoneId()));
-        send(phone, roll(0));
-
-        atDesk("crew/apart", "{\"phone\":\"%s\",\"take\":false}".formatted(phoneId()));
-
-        assertThat(logged()).isEmpty();
-        assertThat(desk.get("/jobs/%s/roll".formatted(job))).doesNotContain("came since");
-    }
-
-    @Test
-    void a_day_that_is_over_lets_nobody_in_and_takes_entries_for_thirty_days() throws Exception {
-        Web phone = joined("camera B");
-        String code = code();
-
-        dated(Optional.of(LocalDate.now().minusDays(3)));
-        assertThat(ask(phone, "day.json").statusCode()).isEqualTo(410);
-        assertThat(send(phone, roll(0)).statusCode()).isEqualTo(200);
-        assertThat(join(new Web(port), code, "late").body()).contains("its day is over");
-        assertThat(atDesk("crew/code", "{}").body()).contains("ended more than 12 hours ago");
-
-        dated(Optional.of(LocalDate.now().minusDays(33)));
-        HttpResponse<String> refused = send(phone, roll(1));
-        assertThat(refused.statusCode()).isEqualTo(410);
-        assertThat(refused.body()).contains("nothing of it is taken any more");
-        assertThat(logged()).isEmpty();
-    }
-
-    @Test
     void guessing_is_slow_and_says_nothing() throws Exception {
         Web guesser = new Web(port);
         HttpResponse<String> last = null;
@@ -350,5 +181,28 @@ class CrewTest {
                 .update();
 
         assertThat(join(new Web(port), code, "one more").body()).contains("60 phones are let in already");
+    }
+
+    /** Phones want squares of pixels that can be cut round. */
+    @Test
+    void what_a_phone_puts_among_its_programs_has_its_pictures() throws Exception {
+        Web phone = joined("camera B");
+        JsonNode manifest =
+                new JsonMapper().readTree(ask(phone, "roll.webmanifest").body());
+
+        assertThat(manifest.path("start_url").asString()).isEqualTo("/jobs/%s/roll/phone".formatted(job));
+        assertThat(manifest.path("icons")).hasSize(3);
+        for (JsonNode icon : manifest.path("icons")) {
+            if (icon.path("type").asString().equals("image/png")) {
+                byte[] picture = phone.client()
+                        .send(
+                                phone.request(icon.path("src").asString()).build(),
+                                HttpResponse.BodyHandlers.ofByteArray())
+                        .body();
+                BufferedImage image = ImageIO.read(new ByteArrayInputStream(picture));
+                assertThat("%dx%d".formatted(image.getWidth(), image.getHeight()))
+                        .isEqualTo(icon.path("sizes").asString());
+            }
+        }
     }
 }
