@@ -190,12 +190,11 @@ class RollInBrowserTest extends OnPhone {
     void what_is_left_is_ordered_anew_without_a_network_and_becomes_the_plan_s_order_at_the_desk() {
         dayOf(5);
         ZonedDateTime now = ZonedDateTime.now(ZoneOffset.UTC);
+        // A day that began before midnight is yesterday's.
+        ZonedDateTime call = now.minusMinutes(90).truncatedTo(ChronoUnit.MINUTES);
         set(plan -> Change.batch(List.of(
-                Change.set(plan.brief(), "shootDate", Optional.of(now.toLocalDate())),
-                Change.set(
-                        plan.brief(),
-                        "callTime",
-                        now.toLocalTime().minusMinutes(90).truncatedTo(ChronoUnit.MINUTES)),
+                Change.set(plan.brief(), "shootDate", Optional.of(call.toLocalDate())),
+                Change.set(plan.brief(), "callTime", call.toLocalTime()),
                 Change.set(
                         plan.brief(),
                         "wrapTime",
