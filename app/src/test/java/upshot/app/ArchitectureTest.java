@@ -9,6 +9,7 @@ import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -45,6 +46,18 @@ class ArchitectureTest {
                         "java.time..",
                         "org.shredzone.commons.suncalc..")
                 .check(CLASSES);
+    }
+
+    /** What must never lose footage is read in one sitting, and nobody else's code runs in it. */
+    @Test
+    void the_offload_knows_java_alone() {
+        JavaClasses offload = new ClassFileImporter().importPath(Path.of("../offload/target/classes"));
+        assertThat(offload.containPackage("upshot.offload")).isTrue();
+        classes()
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage("upshot.offload..", "java..", "com.sun.nio.file..")
+                .check(offload);
     }
 
     /** It is compiled for browsers too: no clock, no chance, no order of hashes, nothing that needs reflection. */

@@ -1,0 +1,2 @@
+/** From a card to disks: copied once, read back from every disk, compared, and only then called safe. */
+package upshot.offload;
