@@ -1,0 +1,183 @@
+package upshot.core.handoff;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import upshot.core.handoff.Chain.Pair;
+import upshot.core.handoff.ClipClock.Source;
+
+/** How far a camera's clock may be off: what the starts of takes and clips of like length have most often between them. */
+final class Clocks {
+
+    private static final List<Source> TIMED = List.of(Source.MADE, Source.ENDED, Source.TIME_CODE);
+    private static final double WINDOW_MS = 6_000;
+    private static final int MOST = 3;
+    /** Times further apart than that say how quickly the clock goes. */
+    private static final double LONG_MS = 30 * 60_000;
+
+    private static final int ENOUGH = 10;
+    /** A tenth of a second in an hour and a half more than any clock: beyond it something else is wrong. */
+    private static final double WORST_DRIFT = 5e-4;
+
+    private static final double S = 1000;
+    private static final double DAY_MS = 24 * 3600 * S;
+
+    private Clocks() {}
+
+    /** Clocks that are worth trying, the likeliest of each source first. */
+    static List<ClipClock> likely(List<Recorded> takes, List<Clip> clips) {
+        List<ClipClock> likely = new ArrayList<>();
+        for (Source source : TIMED) {
+            for (double addMs : peaks(differences(takes, clips, source))) {
+                likely.add(new ClipClock(source, addMs, 0, 0, nearMs(takes)));
+            }
+        }
+        return likely.isEmpty() ? List.of(new ClipClock(Source.ORDER, 0, 0, 0, 0)) : likely;
+    }
+
+    /** Those by which a clip begins when somebody read that it does, one of each source; none where nobody has. */
+    static List<ClipClock> read(List<Recorded> takes, List<Clip> clips, Map<UUID, Double> begins) {
+        List<ClipClock> read = new ArrayList<>();
+        for (Clip clip : clips) {
+            Double beginsMs = begins.get(clip.id());
+            for (Source source : beginsMs == null ? List.<Source>of() : TIMED) {
+                double cameraMs = source.ms(clip);
+                if (!Double.isNaN(cameraMs)) {
+                    read.add(new ClipClock(source, beginsMs - cameraMs, 0, 0, nearMs(takes)));
+                }
+            }
+        }
+        return read;
+    }
+
+    private static double nearMs(List<Recorded> takes) {
+        return takes.isEmpty()
+                ? 0
+                : median(takes.stream().mapToDouble(Recorded::fromMs).toArray());
+    }
+
+    private static double[] differences(List<Recorded> takes, List<Clip> clips, Source source) {
+        List<Recorded> timed = takes.stream().filter(Recorded::timed).toList();
+        List<Clip> with =
+                clips.stream().filter(clip -> !Double.isNaN(source.ms(clip))).toList();
+        double[] alike = differences(timed, with, source, true);
+        return alike.length > 0 ? alike : differences(timed, with, source, false);
+    }
+
+    private static double[] differences(List<Recorded> takes, List<Clip> clips, Source source, boolean alike) {
+        double[] found = new double[takes.size() * clips.size()];
+        // Codes behind midnight are compared as those before it are.
+        double midnightMs =
+                takes.isEmpty() || clips.isEmpty() ? 0 : takes.get(0).fromMs() - source.ms(clips.get(0));
+        int number = 0;
+        for (Recorded take : takes) {
+            for (Clip clip : clips) {
+                if (!alike || Fit.lengthsAgree(take, clip)) {
+                    double apartMs = take.fromMs() - source.ms(clip);
+                    found[number++] = source == Source.TIME_CODE
+                            ? apartMs - DAY_MS * Math.rint((apartMs - midnightMs) / DAY_MS)
+                            : apartMs;
+                }
+            }
+        }
+        double[] all = Arrays.copyOf(found, number);
+        Arrays.sort(all);
+        return all;
+    }
+
+    /** Where most differences lie within a window, each a window away from those before. */
+    private static List<Double> peaks(double[] sorted) {
+        int[] votes = new int[sorted.length];
+        double[] middle = new double[sorted.length];
+        int until = 0;
+        double sum = 0;
+        for (int from = 0; from < sorted.length; from++) {
+            while (until < sorted.length && sorted[until] - sorted[from] <= WINDOW_MS) {
+                sum += sorted[until++] - sorted[0];
+            }
+            votes[from] = until - from;
+            middle[from] = sorted[0] + sum / votes[from];
+            sum -= sorted[from] - sorted[0];
+        }
+        List<Double> peaks = new ArrayList<>();
+        while (peaks.size() < MOST) {
+            int best = -1;
+            for (int from = 0; from < sorted.length; from++) {
+                if ((best < 0 || votes[from] > votes[best]) && away(peaks, middle[from])) {
+                    best = from;
+                }
+            }
+            if (best < 0) {
+                break;
+            }
+            peaks.add(middle[best]);
+        }
+        return peaks;
+    }
+
+    private static boolean away(List<Double> peaks, double ms) {
+        for (double peak : peaks) {
+            if (Math.abs(peak - ms) <= WINDOW_MS) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The same clock, put right by what was found with it: by the middle of what is left, and by its drift. */
+    static ClipClock refined(ClipClock clock, List<Pair> pairs, List<Recorded> takes, List<Clip> clips) {
+        List<double[]> points = pairs.stream()
+                .filter(pair -> takes.get(pair.first()).timed())
+                .map(pair -> new double[] {
+                    clock.source().ms(clips.get(pair.second())),
+                    takes.get(pair.first()).fromMs()
+                })
+                .filter(point -> !Double.isNaN(point[0]))
+                .toList();
+        if (points.isEmpty()) {
+            return clock;
+        }
+        double aboutMs = median(points.stream().mapToDouble(point -> point[0]).toArray());
+        double perMs = drift(points);
+        double addMs = median(points.stream()
+                .mapToDouble(point -> point[1] - point[0] - perMs * (point[0] - aboutMs))
+                .toArray());
+        return new ClipClock(clock.source(), addMs, perMs, aboutMs, clock.nearMs());
+    }
+
+    /** The middle of the slopes between takes that lie far apart (Theil and Sen): a few wrong pairs do not move it. */
+    private static double drift(List<double[]> points) {
+        if (points.size() < ENOUGH) {
+            return 0;
+        }
+        double[] slopes = points.stream()
+                .flatMap(one -> points.stream()
+                        .filter(other -> other[0] - one[0] > LONG_MS)
+                        .map(other -> (other[1] - one[1]) / (other[0] - one[0]) - 1))
+                .mapToDouble(slope -> slope)
+                .toArray();
+        double slope = slopes.length < ENOUGH ? 0 : median(slopes);
+        return Math.abs(slope) > WORST_DRIFT ? 0 : slope;
+    }
+
+    private static double median(double[] values) {
+        Arrays.sort(values);
+        return values[values.length / 2];
+    }
+
+    /** The clock by takes whose clips are known. */
+    static Stream<ClipClock> known(List<Pair> pairs, List<Recorded> takes, List<Clip> clips) {
+        return TIMED.stream()
+                .map(source -> refined(new ClipClock(source, 0, 0, 0, nearMs(takes)), pairs, takes, clips))
+                .filter(clock -> clock.addMs() != 0);
+    }
+
+    /** Seconds by which a clip begins after its take, by a clock; 0 where it has none. */
+    static double apartS(ClipClock clock, Recorded take, Clip clip) {
+        double apart = (clock.serverMs(clip) - take.fromMs()) / S;
+        return Double.isNaN(apart) || !take.timed() ? 0 : apart;
+    }
+}
