@@ -92,7 +92,7 @@ launch() { # mode, folder, port
   (
     set -a
     . "$2/db.env"
-    UPSHOT_PORT=$3 UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile UPSHOT_DEMO_CARDS=$cards
+    UPSHOT_PORT=$3 UPSHOT_BUILD=$(cat "$2/app/stamp") SPRING_PROFILES_ACTIVE=$profile UPSHOT_DEMO_CARDS=$cards UPSHOT_OFFLOADS=$ROOT/.data/offloads
     set +a
     # Pages of large jobs are strings of a megabyte: in regions of four they are like any other, and need no room of their own.
     exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx1g -XX:G1HeapRegionSize=4m -jar "$2/app/upshot-lane.jar" \

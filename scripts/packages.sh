@@ -7,6 +7,8 @@ FOR_THE_DATABASE=("mariadb-server-core mariadbd" "mariadb-client-core mariadb")
 FOR_BROWSER_TESTS=("chromium-headless-shell chromium-headless-shell")
 # Judge our certificates from outside, and make a browser trust one in a store that is thrown away.
 FOR_CERTIFICATE_TESTS=("openssl openssl" "libnss3-tools certutil")
+# Makes and judges clips from outside.
+FOR_CLIP_TESTS=("ffmpeg ffmpeg")
 # File systems as cards have them, one of them with a program in between.
 FOR_OFFLOAD_TESTS=("exfatprogs mkfs.exfat" "exfat-fuse mount.exfat-fuse")
 

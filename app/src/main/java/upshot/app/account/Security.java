@@ -33,6 +33,12 @@ class Security {
 
     private static final String WORKER_POLICY = AnswerHeaders.POLICY + "; script-src 'self' 'wasm-unsafe-eval'";
 
+    /** The page that plays clips chosen on this computer, to take a picture of each; they stay in it. */
+    private static final String HAND_OFF = "/hand-off";
+
+    private static final String HAND_OFF_POLICY =
+            AnswerHeaders.POLICY + "; media-src 'self' blob:; img-src 'self' blob:";
+
     private static final String[] OPEN = {
         "/sign-in", "/first", NewPasswordController.PATH, "/crew", "/trust", "/trust/**", "/error"
     };
@@ -54,7 +60,7 @@ class Security {
     @Order(Ordered.HIGHEST_PRECEDENCE)
     SecurityFilterChain files(HttpSecurity http, AnswerHeaders headers) throws Exception {
         return headers.on(http.securityMatcher(FILES)
-                        .headers(more -> more.addHeaderWriter(Security::forTheWorker))
+                        .headers(more -> more.addHeaderWriter(Security::widerPolicy))
                         .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                         .securityContext(context -> context.disable())
                         .sessionManagement(sessions -> sessions.disable())
@@ -64,9 +70,11 @@ class Security {
                 .build();
     }
 
-    private static void forTheWorker(HttpServletRequest request, HttpServletResponse response) {
+    private static void widerPolicy(HttpServletRequest request, HttpServletResponse response) {
         if (request.getRequestURI().endsWith(WORKER)) {
             response.setHeader("Content-Security-Policy", WORKER_POLICY);
+        } else if (request.getRequestURI().endsWith(HAND_OFF)) {
+            response.setHeader("Content-Security-Policy", HAND_OFF_POLICY);
         }
     }
 
@@ -82,7 +90,8 @@ class Security {
         MediaTypeRequestMatcher json =
                 new MediaTypeRequestMatcher(new HeaderContentNegotiationStrategy(), MediaType.APPLICATION_JSON);
         json.setUseEquals(true);
-        return headers.on(http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR)
+        return headers.on(http.headers(more -> more.addHeaderWriter(Security::widerPolicy))
+                        .authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR)
                                 .permitAll()
                                 .requestMatchers(OPEN)
                                 .permitAll()

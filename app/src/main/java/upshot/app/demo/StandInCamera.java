@@ -7,7 +7,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -66,11 +68,18 @@ final class StandInCamera {
                     new Told(take.shot().map(Shot::code).orElse(""), take.number(), 0),
                     rate,
                     frames);
+            StandInClip.stamp(fresh, shown(card, take.from()));
             Files.move(fresh, file, StandardCopyOption.ATOMIC_MOVE);
             list(folder, card, line(clip, take, rate, frames));
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
+    }
+
+    /** What a camera's clock shows: local time, one of them 41 seconds behind and the others 3 ahead. */
+    private Instant shown(String card, Instant real) {
+        LocalDateTime local = real.atZone(plan.brief().clock()).toLocalDateTime();
+        return local.plusSeconds(card.startsWith("A") ? -41 : 3).toInstant(ZoneOffset.UTC);
     }
 
     /** The time of day as time code, as cameras that run free have it. */

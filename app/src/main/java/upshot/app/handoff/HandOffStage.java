@@ -1,8 +1,12 @@
 package upshot.app.handoff;
 
+import java.time.Clock;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -10,6 +14,7 @@ import upshot.app.account.SignedIn;
 import upshot.app.job.Stage;
 import upshot.app.job.StageRequest;
 import upshot.app.remark.RemarkView;
+import upshot.app.store.EditorLinks;
 import upshot.app.web.FrameView;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
@@ -31,13 +36,23 @@ class HandOffStage implements Stage {
     /** In a longer list most drawings come after the page. */
     private static final int FEW = 60;
 
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
     /** As many as a first window shows. */
     private static final int DRAWN_AT_ONCE = 16;
 
     private final RemarkView.Shown remarks;
+    private final HandedShots handed;
+    private final Offloads offloads;
+    private final EditorLinks links;
+    private final Clock clock;
 
-    HandOffStage(RemarkView.Shown remarks) {
+    HandOffStage(RemarkView.Shown remarks, HandedShots handed, Offloads offloads, EditorLinks links, Clock clock) {
+        this.links = links;
+        this.clock = clock;
         this.remarks = remarks;
+        this.handed = handed;
+        this.offloads = offloads;
     }
 
     @Override
@@ -57,7 +72,7 @@ class HandOffStage implements Stage {
 
     @Override
     public List<String> pieces() {
-        return List.of("lists", "warnings");
+        return List.of("shot", "lists", "warnings");
     }
 
     /** A row of the list by the cut. */
@@ -80,6 +95,11 @@ class HandOffStage implements Stage {
     }
 
     @Override
+    public boolean hasScript() {
+        return true;
+    }
+
+    @Override
     public Map<String, Object> model(Verdict verdict, StageRequest request) {
         Map<String, Object> model = new LinkedHashMap<>();
         model.put(
@@ -90,7 +110,42 @@ class HandOffStage implements Stage {
         model.put("warnings", warnings(verdict));
         model.put("noShots", verdict.plan().shots().isEmpty());
         model.put("remarks", remarks.all(verdict.plan(), request));
+        model.put("shot", shot(verdict, request));
+        model.put("linkUntil", linkUntil(request));
+        model.put(
+                "jobFolder",
+                Offloads.jobFolder(request.jobId(), verdict.plan().brief().name()));
         return model;
+    }
+
+    private String linkUntil(StageRequest request) {
+        return links.expiresAt(request.jobId(), clock.instant())
+                .map(at -> DAY.format(at.atZone(ZoneId.systemDefault())))
+                .orElse("");
+    }
+
+    private ShotView shot(Verdict verdict, StageRequest request) {
+        HandedShots.Shot shot = handed.of(request.jobId(), request.version(), verdict);
+        String take = request.parameters().getOrDefault("take", "");
+        String use = request.parameters().getOrDefault("use", "");
+        ShotRows rows = new ShotRows(verdict, shot.takes(), shot.said(), shot.uses(), take);
+        CutRows cut = new CutRows(verdict, shot, use);
+        List<ShotView.TakeRow> takes = rows.takes();
+        boolean read = !shot.said().clips().isEmpty();
+        return new ShotView(
+                rows.summary(),
+                rows.cards(offloads.of(request.jobId())),
+                rows.matched(takes),
+                takes,
+                rows.leftOver().stream().map(rows::choice).toList(),
+                read ? cut.uses() : List.of(),
+                cut.filled(),
+                read ? cut.holes() : List.of(),
+                read ? cut.judged() : List.of(),
+                read ? cut.pickUps() : List.of(),
+                cut.remarks(),
+                new PanelRows(shot, rows).of(take, use).orElse(null),
+                takes.isEmpty() && shot.said().clips().isEmpty());
     }
 
     private static Row row(Verdict verdict, Placed placed) {

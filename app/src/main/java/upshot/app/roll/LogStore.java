@@ -106,7 +106,7 @@ public class LogStore implements SideStore {
     }
 
     /** The whole log. */
-    List<LogEntry> all(UUID jobId) {
+    public List<LogEntry> all(UUID jobId) {
         return lines(jobId).stream().map(Kept::entry).toList();
     }
 

@@ -9,10 +9,10 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import upshot.core.finding.Wording;
-import upshot.core.plan.Consent;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
+import upshot.core.roll.Consents;
 import upshot.core.roll.DayLog;
 import upshot.core.roll.LogEntry;
 import upshot.core.roll.LoggedDay;
@@ -37,7 +37,7 @@ record RolledRows(LoggedDay day, DayLog log, LogState state, long nowMs) {
                 shownOrder().map(this::stop).toList(),
                 takes(),
                 people(person -> state.leaving().get(person) > 0),
-                people(this::refused),
+                people(new Consents(day, state)::refused),
                 orders(),
                 log.entries().isEmpty());
     }
@@ -216,21 +216,13 @@ record RolledRows(LoggedDay day, DayLog log, LogState state, long nowMs) {
                 : ", " + day.plan().actions().get(take.namedAction()).name();
     }
 
-    /** By the log, or by the plan where nobody has said since. */
-    private boolean refused(int person) {
-        int said = state.consents().get(person);
-        return said == 1 + Consent.REFUSED.ordinal()
-                || said == 0 && day.people().get(person).consent() == Consent.REFUSED;
-    }
-
     /** Whether somebody in front of the camera does not want to be seen. */
     private boolean withoutConsent(Take take) {
+        Consents consents = new Consents(day, state);
         return take.parts().stream()
                 .filter(part -> part.shot() >= 0)
-                .map(part -> day.table().shots().get(part.shot()).setup())
-                .filter(setup -> setup >= 0)
-                .flatMap(setup -> day.table().setups().get(setup).people().stream())
-                .anyMatch(this::refused);
+                .map(part -> day.shots().get(part.shot()))
+                .anyMatch(shot -> !consents.refusedIn(shot).isEmpty());
     }
 
     private String judged(Take take) {

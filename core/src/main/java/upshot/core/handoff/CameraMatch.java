@@ -116,6 +116,7 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
                 int until = one.timed() ? first(fromMs, one.fromMs() + Fit.FURTHEST_MS) : untimed;
                 pair(take, one, from, until, sorted, clock, taken, pairs);
                 pair(take, one, untimed, sorted.size(), sorted, clock, taken, pairs);
+                noted(take, one, from, until, untimed, sorted, clock, taken, pairs);
             }
         }
         return new Laid(clock, sorted, Chain.of(pairs));
@@ -142,6 +143,24 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
         for (int clip = from; clip < until; clip++) {
             if (!taken.contains(clips.get(clip).id())) {
                 Fit.pair(take, one, clip, clips.get(clip), clock).ifPresent(pairs::add);
+            }
+        }
+    }
+
+    /** What somebody wrote down for a take is looked at wherever its clock puts it. */
+    private static void noted(
+            int take,
+            Recorded one,
+            int from,
+            int until,
+            int untimed,
+            List<Clip> clips,
+            ClipClock clock,
+            Set<UUID> taken,
+            List<Pair> pairs) {
+        for (int clip = 0; clip < untimed && !one.clipName().isEmpty(); clip++) {
+            if ((clip < from || clip >= until) && Fit.noted(one, clips.get(clip))) {
+                pair(take, one, clip, clip + 1, clips, clock, taken, pairs);
             }
         }
     }

@@ -23,6 +23,9 @@ final class Fit {
 
     private static final double NAME = 6;
     private static final double OTHER_NAME = -6;
+    /** What somebody wrote down while it was shot outweighs a camera's clock, which may never have been set. */
+    private static final double AGAINST_A_NOTE = 6;
+
     private static final double S = 1000;
 
     private Fit() {}
@@ -52,6 +55,9 @@ final class Fit {
     static Optional<Pair> pair(int first, Recorded take, int second, Clip clip, ClipClock clock) {
         double apartS = (clock.serverMs(clip) - take.fromMs()) / S;
         double start = Double.isNaN(apartS) || !take.timed() ? 0 : spread(apartS / START_S);
+        if (noted(take, clip)) {
+            start = Math.min(start, AGAINST_A_NOTE);
+        }
         double worth = AGREES - start - spread(lengthApartS(take, clip) / LENGTH_S) + name(take, clip);
         return worth > 0 ? Optional.of(new Pair(first, second, worth)) : Optional.empty();
     }
@@ -65,8 +71,14 @@ final class Fit {
         if (take.clipName().isEmpty()) {
             return 0;
         }
-        boolean card = take.card().isEmpty() || take.card().equalsIgnoreCase(clip.card());
-        return card && take.clipName().equalsIgnoreCase(clip.name()) ? NAME : OTHER_NAME;
+        return noted(take, clip) ? NAME : OTHER_NAME;
+    }
+
+    /** Whether somebody wrote this clip down for this take. */
+    static boolean noted(Recorded take, Clip clip) {
+        return !take.clipName().isEmpty()
+                && take.clipName().equalsIgnoreCase(clip.name())
+                && (take.card().isEmpty() || take.card().equalsIgnoreCase(clip.card()));
     }
 
     /** Whether a clip runs at another rate than its shot was to be recorded at. */

@@ -16,6 +16,19 @@ public final class Rolls {
         this.day = day;
     }
 
+    /**
+     * The same, but for shots that rolled at another time.
+     *
+     * @param otherwise by shot, minutes after the brief's call
+     */
+    public Rolls but(Map<UUID, Integer> otherwise) {
+        Rolls rolls = new Rolls(day);
+        Map<UUID, Integer> all = new HashMap<>(minutes());
+        all.putAll(otherwise);
+        rolls.minutes = all;
+        return rolls;
+    }
+
     public static Rolls of(DayPlan day) {
         return new Rolls(day);
     }

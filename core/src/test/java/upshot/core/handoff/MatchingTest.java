@@ -189,6 +189,18 @@ class MatchingTest {
         assertThat(laid(read)).containsExactly("–", "C000", "C001", "C002", "C003", "C004", "C005", "–", "–", "–");
     }
 
+    /** A camera whose clock was never set: each clip has the time at which its battery was put in. */
+    @Test
+    void what_was_written_down_outweighs_a_clock_that_says_nothing() {
+        double[] lasts = {12, 31, 7, 50, 22};
+        for (int i = 0; i < lasts.length; i++) {
+            Clip clip = clip(3.0 * i, lasts[i]);
+            takes.add(new Recorded(
+                    id("noted" + i), 0, BEGAN_MS + 1000 * 700 * i, lasts[i], true, FILM, clip.name(), "A001"));
+        }
+        assertThat(laid(Corrections.NONE)).containsExactly("C000", "C001", "C002", "C003", "C004");
+    }
+
     @Test
     void without_any_time_order_and_length_are_left() {
         double[] lasts = {12, 31, 7, 50, 22};

@@ -37,12 +37,13 @@ public final class Take {
      * @param shot its place in the table, −1 for what was not planned
      * @param fromMs where it begins
      * @param cleanS its longest uninterrupted stretch
+     * @param stretchMs where that stretch begins
      */
-    public record Part(int shot, double fromMs, double cleanS) {}
+    public record Part(int shot, double fromMs, double cleanS, double stretchMs) {}
 
     void begin(int shot, double atMs, double settleS) {
-        parts.add(new Part(shot, atMs, 0));
         cleanFromMs = atMs + settleS * MS;
+        parts.add(new Part(shot, atMs, 0, cleanFromMs));
     }
 
     boolean has(int shot) {
@@ -58,7 +59,9 @@ public final class Take {
     void clean(double untilMs) {
         Part part = parts.get(parts.size() - 1);
         double seconds = Math.max(0, untilMs - cleanFromMs) / MS;
-        parts.set(parts.size() - 1, new Part(part.shot(), part.fromMs(), Math.max(part.cleanS(), seconds)));
+        if (seconds > part.cleanS()) {
+            parts.set(parts.size() - 1, new Part(part.shot(), part.fromMs(), seconds, cleanFromMs));
+        }
         cleanFromMs = Math.max(cleanFromMs, untilMs);
     }
 
@@ -69,7 +72,7 @@ public final class Take {
 
     void entered(double seconds) {
         Part part = parts.get(0);
-        parts.set(0, new Part(part.shot(), part.fromMs(), Math.max(0, seconds)));
+        parts.set(0, new Part(part.shot(), part.fromMs(), Math.max(0, seconds), part.fromMs()));
         untilMs = fromMs;
         kept = 1;
     }

@@ -148,7 +148,7 @@ class LogFoldTest extends SpokenLog {
         assertThat(state().setups().get(0)).isEqualTo(new LogState.SetupState(true, 1 << 4, false));
         assertThat(state().consents()).containsExactly(0, 2);
         Take take = state().takes().get(0);
-        assertThat(take.parts()).containsExactly(new Take.Part(-1, START + 6000, 3));
+        assertThat(take.parts()).containsExactly(new Take.Part(-1, START + 6000, 3, START + 6000));
         assertThat(List.of(take.namedAction(), take.namedSize(), take.clipLine()))
                 .containsExactly(7, 2, clip);
     }

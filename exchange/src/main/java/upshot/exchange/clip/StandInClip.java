@@ -4,9 +4,12 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.RandomAccessFile;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Optional;
 import org.apache.batik.transcoder.TranscoderException;
@@ -35,6 +38,10 @@ public final class StandInClip {
 
     private static final int FOOT = HEIGHT - Blocks.ROWS * Blocks.SIDE;
     private static final int MIDDLE = 128;
+    /** Behind the four letters of the header's box, its version and its flags. */
+    private static final int MADE_AT = 8;
+
+    private static final long TO_1904_S = 2_082_844_800L;
 
     private StandInClip() {}
 
@@ -112,6 +119,23 @@ public final class StandInClip {
             }
         }
         return pixels;
+    }
+
+    /**
+     * Writes into a clip's header when it was made, as a camera's clock would.
+     *
+     * @param made as if that clock showed UTC
+     */
+    public static void stamp(Path file, Instant made) {
+        try (RandomAccessFile clip = new RandomAccessFile(file.toFile(), "rw")) {
+            byte[] bytes = new byte[(int) clip.length()];
+            clip.readFully(bytes);
+            int header = new String(bytes, StandardCharsets.ISO_8859_1).lastIndexOf("mvhd");
+            clip.seek(header + MADE_AT);
+            clip.writeInt((int) (made.getEpochSecond() + TO_1904_S));
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
     }
 
     private static void block(Picture pixels, int column, int row, boolean white) {

@@ -93,7 +93,7 @@ public final class ActionsCsv {
                 plan.subjectOf(action).name(),
                 plan.spotOf(action).name()));
         COLUMNS.values().forEach(name -> row.add(cell(field(name).of(action))));
-        return row.stream().map(ShotListCsv::harmless).toList();
+        return row.stream().map(CsvText::harmless).toList();
     }
 
     private static String cell(Object value) {
@@ -181,7 +181,7 @@ public final class ActionsCsv {
 
     /** Takes off the apostrophe that keeps a spreadsheet from running a cell. */
     private static String bare(String cell) {
-        return cell.startsWith("'") && !ShotListCsv.harmless(cell.substring(1)).equals(cell.substring(1))
+        return cell.startsWith("'") && !CsvText.harmless(cell.substring(1)).equals(cell.substring(1))
                 ? cell.substring(1)
                 : cell;
     }

@@ -1,15 +1,10 @@
 package upshot.exchange.csv;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Wording;
 import upshot.core.ground.Stand;
@@ -24,9 +19,6 @@ import upshot.core.verdict.Verdict;
 
 /** The shot list, by the cut or by the day. RFC 4180, UTF-8, units in the column names. */
 public final class ShotListCsv {
-
-    /** What a spreadsheet would take for the start of a formula, in their narrow form. */
-    private static final String RUNS = "=+-@|\t\r\n";
 
     private static final List<String> SHOT_COLUMNS = List.of(
             "code",
@@ -64,7 +56,7 @@ public final class ShotListCsv {
             row.add(placed.shot().note());
             rows.add(row);
         }
-        return print(header, rows);
+        return CsvText.of(header, rows);
     }
 
     /** One row a shot, as the day takes them, with the clock time of its setup; what does not fit comes last. */
@@ -81,7 +73,7 @@ public final class ShotListCsv {
                 .dropped()
                 .forEach(left ->
                         left.setup().shots().forEach(shot -> rows.add(dayRow(verdict, "", "does not fit", shot))));
-        return print(header, rows);
+        return CsvText.of(header, rows);
     }
 
     private static List<String> dayRow(Verdict verdict, String number, String clock, Shot shot) {
@@ -137,31 +129,5 @@ public final class ShotListCsv {
         columns.addAll(SHOT_COLUMNS);
         columns.addAll(after);
         return columns;
-    }
-
-    private static String print(List<String> header, List<List<String>> rows) {
-        StringBuilder text = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            printer.printRecord(header);
-            for (List<String> row : rows) {
-                printer.printRecord(row.stream().map(ShotListCsv::harmless).toList());
-            }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return text.toString();
-    }
-
-    /** The first character as a spreadsheet may read it: a full-width sign of equality is one too. */
-    private static char narrow(String text) {
-        String first = text.substring(0, 1);
-        return Normalizer.normalize(first, Normalizer.Form.NFKC).charAt(0);
-    }
-
-    /** A cell that a spreadsheet would run gets an apostrophe in front, which makes it text. */
-    static String harmless(String cell) {
-        String begin = cell.stripLeading();
-        boolean blankRuns = !begin.equals(cell) && RUNS.indexOf(cell.charAt(0)) >= 0;
-        return blankRuns || !begin.isEmpty() && RUNS.indexOf(narrow(begin)) >= 0 ? "'" + cell : cell;
     }
 }

@@ -66,24 +66,24 @@ class ShotListCsvTest {
     @ParameterizedTest
     @ValueSource(strings = {"=1+1", "+1", "-1", "@x", " =1", "\t=1", "\r=1", "|x"})
     void cells_that_a_spreadsheet_would_run_are_made_text(String cell) {
-        assertThat(ShotListCsv.harmless(cell)).isEqualTo("'" + cell);
+        assertThat(CsvText.harmless(cell)).isEqualTo("'" + cell);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"plain", "a=b", "1/50", "", "Ünïcode"})
     void other_cells_stay_as_they_are(String cell) {
-        assertThat(ShotListCsv.harmless(cell)).isEqualTo(cell);
+        assertThat(CsvText.harmless(cell)).isEqualTo(cell);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"=1+1", "＝1+1", "＋1", "－1", "＠SUM(A1)", "﹣1", "｜x", " \t=1", "\r=1", "-2", "@x", "|x"})
     void what_a_spreadsheet_would_run_is_text_in_every_width_of_its_sign(String cell) {
-        assertThat(ShotListCsv.harmless(cell)).isEqualTo("'" + cell);
+        assertThat(CsvText.harmless(cell)).isEqualTo("'" + cell);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"", " ", "K1", "1/50", "a = b", "’tis", "wide – slow", "1−2"})
     void what_is_text_already_stays_as_it_is(String cell) {
-        assertThat(ShotListCsv.harmless(cell)).isEqualTo(cell);
+        assertThat(CsvText.harmless(cell)).isEqualTo(cell);
     }
 }

@@ -1,0 +1,112 @@
+package upshot.core.handoff;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import upshot.core.arrange.Tray;
+import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
+import upshot.core.handoff.ShotTakes.Kept;
+import upshot.core.plan.Action;
+import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
+import upshot.core.roll.LoggedDay.Stop;
+import upshot.core.shot.ShotNumbers;
+import upshot.core.verdict.Verdict;
+
+/** What is missing from the cut as shot: what could stand in for it, and what to shoot again. */
+public final class PickUps {
+
+    private static final int OFFERED = 3;
+    private static final int TRIED = 200;
+    private static final double MINUTE_S = 60;
+
+    private PickUps() {}
+
+    /**
+     * A shot to be made again.
+     *
+     * @param asked whether somebody put it on the list; else it is missing from the cut
+     * @param what "the kiln opens, detail; at the Kiln yard: tripod, 85 mm, 10 s clean"
+     * @param minutes it takes, setting up included
+     */
+    public record PickUp(Shot shot, boolean asked, String what, int minutes) {}
+
+    /**
+     * Something that was kept and could stand in for a hole.
+     *
+     * @param clean whether both joints say nothing
+     * @param reason what they say
+     */
+    public record StandIn(Kept kept, boolean clean, String reason) {}
+
+    /** Holes and what people put on the list, each once. */
+    public static List<PickUp> of(ShotTakes takes, List<UseAsShot> uses, HandOffLog said) {
+        Plan plan = takes.day().plan();
+        Set<Shot> shots = new LinkedHashSet<>();
+        uses.stream()
+                .filter(UseAsShot::hole)
+                .forEach(use -> shots.add(use.placed().shot()));
+        plan.shots().stream().filter(shot -> said.pickUps().contains(shot.id())).forEach(shots::add);
+        return shots.stream()
+                .map(shot ->
+                        new PickUp(shot, said.pickUps().contains(shot.id()), what(plan, shot), minutes(takes, shot)))
+                .toList();
+    }
+
+    private static String what(Plan plan, Shot shot) {
+        Action action = plan.actionOf(shot);
+        Spot spot = plan.get(RecordKind.SPOT, action.spotId());
+        return "%s, %s; %s: %s, %s mm, %s s clean"
+                .formatted(
+                        action.name(),
+                        shot.size().label(),
+                        spot.name(),
+                        shot.support().label(),
+                        Wording.number(shot.focalLengthMm(), 0),
+                        Wording.number(
+                                Math.ceil(ShotNumbers.of(plan, shot).hold().cleanS()), 0));
+    }
+
+    /** What its setup was planned to take from getting ready to its end; where it had no time, what it takes to roll. */
+    private static int minutes(ShotTakes takes, Shot shot) {
+        for (Stop stop : takes.day().stops()) {
+            if (stop.setup().shots().contains(shot) && stop.slot().isPresent()) {
+                var times = stop.slot().get().times();
+                return times.end().afterCall() - times.gettingReady().afterCall();
+            }
+        }
+        return (int) Math.ceil(ShotNumbers.of(takes.day().plan(), shot).shotTimeS() / MINUTE_S);
+    }
+
+    /**
+     * What could stand in for a hole, what makes the best joints first.
+     *
+     * @param asShot the cut judged with what there is
+     */
+    public static List<StandIn> standIns(Verdict asShot, ShotTakes takes, UseAsShot hole) {
+        List<StandIn> found = new ArrayList<>();
+        int place = hole.placed().index();
+        double needS =
+                asShot.plan().brief().rate().secondsOf(hole.placed().use().frames());
+        for (Tray.Offer offer : Tray.at(asShot, place, true, hole.placed().use().frames(), TRIED)) {
+            if (found.size() < OFFERED
+                    && !offer.shot().id().equals(hole.placed().shot().id())) {
+                takes
+                        .keepers(takes.day()
+                                .plan()
+                                .get(RecordKind.SHOT, offer.shot().id()))
+                        .stream()
+                        .filter(kept -> kept.clean().lastsS()
+                                >= needS * kept.capture().over(kept.clip().rate()))
+                        .findFirst()
+                        .ifPresent(kept ->
+                                found.add(new StandIn(kept, offer.weight() < Status.WATCH.weight(), offer.reason())));
+            }
+        }
+        return found;
+    }
+}
