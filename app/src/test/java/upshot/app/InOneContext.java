@@ -52,6 +52,7 @@ final class InOneContext
                 "upshot.lan.folder=${upshot.test.folder}/lan",
                 "upshot.lan.address=127.0.0.1",
                 "upshot.lan.announced=false",
+                "upshot.offloads=${upshot.test.folder}/offloads",
                 // The evening that plays itself takes a quarter of a minute.
                 "upshot.demo.pace=720"
             })

@@ -72,7 +72,7 @@ class HandOffStage implements Stage {
 
     @Override
     public List<String> pieces() {
-        return List.of("shot", "lists", "warnings");
+        return List.of("summary", "shot", "lists", "warnings");
     }
 
     /** A row of the list by the cut. */

@@ -16,10 +16,11 @@ import java.util.Properties;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import upshot.app.job.Watched;
 
 /** What {@code ./upshot offload} tells of cards, in small files that it leaves beside the application's data. */
 @Component
-class Offloads {
+class Offloads implements Watched {
 
     private static final int MOST_REPORTS = 500;
     private static final long LARGEST_REPORT = 1 << 16;
@@ -68,6 +69,18 @@ class Offloads {
 
     private static String id(UUID jobId) {
         return jobId.toString().substring(0, ID_LETTERS);
+    }
+
+    /** Another text where an open page has something else to show. */
+    @Override
+    public String state(UUID jobId) {
+        record Seen(String card, State state, int percent, boolean mayBeFormatted) {}
+        int seen = of(jobId).stream()
+                .map(one -> new Seen(one.card(), one.state(), one.percent(), one.mayBeFormatted()))
+                .toList()
+                .toString()
+                .hashCode();
+        return Integer.toHexString(seen);
     }
 
     /** The cards of a job, by name; reports that cannot be read say nothing. */

@@ -206,11 +206,17 @@ final class ShotRows {
     ClipChoice choice(Clip clip, Take take) {
         String lasts = lasts(clip.lastsS());
         double apartS = takes.beginsAfterS(clip, take);
-        String begins = Double.isNaN(apartS)
-                ? ""
-                : ", begins %s s %s the roll"
-                        .formatted(Wording.number(Math.abs(apartS), 0), apartS < 0 ? "before" : "after");
-        return new ClipChoice(clip.id().toString(), clip.name(), clip.card(), lasts + begins);
+        return new ClipChoice(clip.id().toString(), clip.name(), clip.card(), lasts + begins(apartS));
+    }
+
+    private static String begins(double apartS) {
+        if (Double.isNaN(apartS)) {
+            return "";
+        }
+        long seconds = Math.round(Math.abs(apartS));
+        return seconds == 0
+                ? ", begins with the roll"
+                : ", begins %s %s the roll".formatted(lasts(seconds), apartS < 0 ? "before" : "after");
     }
 
     ClipChoice choice(Clip clip) {
@@ -223,7 +229,11 @@ final class ShotRows {
 
     private static String lasts(double seconds) {
         long whole = Math.round(seconds);
-        return whole < MINUTE_S ? whole + " s" : "%d min %02d s".formatted(whole / MINUTE_S, whole % MINUTE_S);
+        if (whole < MINUTE_S) {
+            return whole + " s";
+        }
+        String minutes = "%d min".formatted(whole / MINUTE_S);
+        return whole % MINUTE_S == 0 ? minutes : "%s %02d s".formatted(minutes, whole % MINUTE_S);
     }
 
     private List<Stretch> stretches(Take take, Optional<Clip> clip) {

@@ -1,0 +1,393 @@
+package upshot.app.handoff;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import upshot.app.AppTest;
+import upshot.app.People;
+import upshot.app.Web;
+import upshot.app.account.Account;
+import upshot.app.account.SignedIn;
+import upshot.app.job.NewJobs;
+import upshot.core.SamplePlan;
+import upshot.core.handoff.Clip;
+import upshot.core.handoff.HandOffEntry;
+import upshot.core.handoff.HandOffWhat;
+import upshot.core.measure.FrameRate;
+import upshot.core.plan.Use;
+import upshot.exchange.clip.StandInClip;
+import upshot.exchange.clip.Told;
+import upshot.exchange.json.HandOffJson;
+
+/** What is said at the hand-off, and what an editor gets to see and to say. */
+@AppTest
+class HandOffTest {
+
+    private static final Pattern LINK = Pattern.compile("https?://[^/]+(/editor/[0-9a-f]{48})");
+
+    @Autowired
+    private People people;
+
+    @Autowired
+    private NewJobs newJobs;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    @Value("${upshot.offloads}")
+    private String offloads;
+
+    @LocalServerPort
+    private int port;
+
+    private UUID job;
+    private Use use;
+    private Web desk;
+    private String page;
+
+    @BeforeEach
+    void aJob() throws Exception {
+        Account account = people.account();
+        SamplePlan sample = new SamplePlan();
+        use = sample.use(sample.shot(sample.action(), 30), 48);
+        job = newJobs.create(new SignedIn(account), sample.build());
+        desk = new Web(port).signIn(account.email(), People.PASSWORD);
+        page = "/jobs/%s/hand-off".formatted(job);
+    }
+
+    @AfterEach
+    void noReports() throws IOException {
+        Files.deleteIfExists(Path.of(offloads, job + ".properties"));
+    }
+
+    private HttpResponse<String> post(String path, String body) throws Exception {
+        return desk.send(desk.json(page + path, desk.token("/jobs"), body));
+    }
+
+    private static Clip clip(String name) {
+        return new Clip(
+                UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
+                "A001",
+                List.of(name + ".MP4"),
+                5_000_000,
+                240,
+                FrameRate.of(24),
+                false,
+                1920,
+                1080,
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                "");
+    }
+
+    private static HandOffEntry clips(Clip... clips) {
+        return new HandOffEntry(
+                UUID.randomUUID(),
+                HandOffWhat.CLIPS,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                0,
+                "",
+                List.of(clips));
+    }
+
+    private HandOffEntry remark(String words) {
+        return new HandOffEntry(
+                UUID.randomUUID(),
+                HandOffWhat.REMARK,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(use.id()),
+                Optional.empty(),
+                "TOO_SHORT",
+                0,
+                words,
+                List.of());
+    }
+
+    private String entries(HandOffEntry... entries) throws Exception {
+        return post("/entries", HandOffJson.write(List.of(entries))).body();
+    }
+
+    private long kept() {
+        return jdbc.sql("select count(*) from hand_off_entry where job_id = ?")
+                .param(job.toString())
+                .query(Long.class)
+                .single();
+    }
+
+    @Test
+    void clips_are_listed_once_however_often_they_are_sent() throws Exception {
+        HandOffEntry read = clips(clip("C001"), clip("C002"));
+        entries(read, read);
+        assertThat(entries(read)).contains("\"taken\":1");
+        assertThat(kept()).isEqualTo(1);
+        assertThat(desk.get(page)).contains("2 clips, 0 takes, 1 card").contains("C001");
+        HandOffEntry other = new HandOffEntry(
+                read.id(),
+                HandOffWhat.CARD_GONE,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                "A001",
+                0,
+                "",
+                List.of());
+        assertThat(entries(other)).contains("Something else was said with this id");
+        assertThat(kept()).isEqualTo(1);
+    }
+
+    @Test
+    void a_card_taken_out_of_the_list_is_gone_from_it() throws Exception {
+        entries(clips(clip("C001")));
+        String answer = post(
+                        "/say",
+                        "{\"edit\":\"%s\",\"what\":\"CARD_GONE\",\"words\":\"A001\"}".formatted(UUID.randomUUID()))
+                .body();
+        assertThat(answer).contains("the card itself is as it was");
+        assertThat(desk.get(page)).doesNotContain("C001");
+    }
+
+    @Test
+    void a_use_shows_what_was_chosen_until_it_is_worked_out_again() throws Exception {
+        entries(clips(clip("C001")));
+        String choose = "{\"edit\":\"%s\",\"what\":\"USE_FROM\",\"use\":\"%s\",\"clip\":\"%s\",\"amount\":12}"
+                .formatted(UUID.randomUUID(), use.id(), clip("C001").id());
+        assertThat(post("/say", choose).statusCode()).isEqualTo(200);
+        String selected = page + "?use=" + use.id();
+        assertThat(desk.get(selected)).contains("C001, from picture 12, 48 pictures");
+        post("/say", "{\"edit\":\"%s\",\"what\":\"USE_FREE\",\"use\":\"%s\"}".formatted(UUID.randomUUID(), use.id()));
+        assertThat(desk.get(selected)).contains("Nothing was kept for it.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{}|an id of its own",
+                "{\"edit\":\"ID\",\"what\":\"DANCE\"}|nothing that can be said here",
+                "{\"edit\":\"ID\",\"what\":\"PAIR\"}|a clip or a take",
+                "{\"edit\":\"ID\",\"what\":\"PICK_UP\"}|the shot",
+                "{\"edit\":\"ID\",\"what\":\"USE_FROM\",\"use\":\"ID\"}|the clip and the use"
+            })
+    void what_says_nothing_changes_nothing(String body, String why) throws Exception {
+        HttpResponse<String> answer =
+                post("/say", body.replace("ID", UUID.randomUUID().toString()));
+        assertThat(answer.statusCode()).isBetween(400, 422);
+        assertThat(answer.body()).contains(why);
+        assertThat(kept()).isZero();
+    }
+
+    @Test
+    void a_clip_list_says_what_has_no_header() throws Exception {
+        String list = "clip,frames,rate,card,start timecode,made\nX001,240,23.976,R1,10:00:00:00,2026-10-09T19:14:03\n";
+        HttpResponse<String> taken =
+                desk.send(desk.file(page + "/clip-list", desk.token("/jobs"), list.getBytes(StandardCharsets.UTF_8)));
+        assertThat(taken.body()).contains("\"taken\":1");
+        assertThat(desk.get(page)).contains("X001").contains("R1");
+        String bad = list.replace("240", "many");
+        HttpResponse<String> refused =
+                desk.send(desk.file(page + "/clip-list", desk.token("/jobs"), bad.getBytes(StandardCharsets.UTF_8)));
+        assertThat(refused.statusCode()).isBetween(400, 422);
+        assertThat(refused.body()).contains("Line 2").contains("many");
+    }
+
+    private void report(String job, String card, Path copy, String... more) throws IOException {
+        Files.createDirectories(Path.of(offloads));
+        List<String> lines = new ArrayList<>(List.of(
+                "job=" + job,
+                "card=" + card,
+                "files=1",
+                "bytes=1000",
+                "at=" + Instant.now(),
+                "copies=1",
+                "copy.0=" + copy));
+        lines.addAll(List.of(more));
+        Files.write(Path.of(offloads, this.job + ".properties"), lines);
+    }
+
+    @Test
+    void an_offload_is_shown_as_it_stands_and_its_clips_are_read(@TempDir Path folder) throws Exception {
+        Path copy = Files.createDirectories(folder.resolve("Kiln/A001/CLIP"));
+        StandInClip.write(
+                copy.resolve("A001C001.mp4"),
+                StandInClip.picture(Optional.empty()),
+                new Told("K1", 1, 0),
+                FrameRate.of(24),
+                12);
+        Files.writeString(copy.resolve("broken.mp4"), "no film");
+        String name = Offloads.jobFolder(job, "Any");
+        report(name, "A001", copy.getParent(), "state=READING_BACK", "done=64", "all=100");
+        assertThat(desk.get(page)).contains("Copied, being read back, 64 %").doesNotContain("ay be formatted");
+        report(
+                name,
+                "A001",
+                copy.getParent(),
+                "state=ENDED",
+                "mayBeFormatted=false",
+                "why=There is one copy; two on different disks are wanted.");
+        assertThat(desk.get(page)).contains("There is one copy").doesNotContain("ay be formatted");
+        report(name, "A001", copy.getParent(), "state=ENDED", "mayBeFormatted=true", "why=");
+        assertThat(desk.get(page)).contains("May be formatted, ");
+        String read = post("/read-copy", "{\"card\":\"A001\"}").body();
+        assertThat(read).contains("1 clips of A001 read; 1 could not be read, CLIP/broken.mp4 first");
+        assertThat(desk.get(page)).contains("A001C001");
+    }
+
+    @Test
+    void an_offload_of_another_job_is_neither_shown_nor_read(@TempDir Path folder) throws Exception {
+        report("Any-00000000", "A001", folder, "state=ENDED", "mayBeFormatted=true");
+        assertThat(desk.get(page)).doesNotContain("A001");
+        assertThat(post("/read-copy", "{\"card\":\"A001\"}").body()).contains("No copy of A001 can be reached");
+    }
+
+    @Test
+    void the_package_is_whole() throws Exception {
+        entries(clips(clip("C001")), remark("two more seconds"));
+        HttpResponse<byte[]> answer = desk.client()
+                .send(desk.request(page + "/package.zip").build(), HttpResponse.BodyHandlers.ofByteArray());
+        List<String> names = new ArrayList<>();
+        try (ZipInputStream zip = new ZipInputStream(new java.io.ByteArrayInputStream(answer.body()))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                names.add(entry.getName());
+            }
+        }
+        assertThat(names)
+                .containsExactly(
+                        "read-me.txt",
+                        "index.html",
+                        "cut.otio",
+                        "cut.edl",
+                        "as-shot.csv",
+                        "clips.csv",
+                        "shot-list.csv",
+                        "names.csv",
+                        "copy-renamed.sh",
+                        "SHA256SUMS");
+    }
+
+    private String link() throws Exception {
+        return Web.found(LINK, post("/editor-link", "{}").body());
+    }
+
+    private HttpResponse<String> asEditor(String path) throws Exception {
+        Web stranger = new Web(port);
+        return stranger.send(stranger.request(path));
+    }
+
+    private HttpResponse<String> remarks(String link, HandOffEntry... entries) throws Exception {
+        Web stranger = new Web(port);
+        return stranger.send(stranger.json(link + "/remarks", "none", HandOffJson.write(List.of(entries))));
+    }
+
+    @Test
+    void an_editor_sees_the_cut_and_says_something_of_it() throws Exception {
+        String link = link();
+        HttpResponse<String> shown = asEditor(link);
+        assertThat(shown.statusCode()).isEqualTo(200);
+        assertThat(shown.body())
+                .contains("The cut, use by use")
+                .contains(use.id().toString());
+        assertThat(shown.headers().firstValue("Cache-Control")).contains("no-store");
+        assertThat(remarks(link, remark("two more seconds")).body()).contains("\"taken\":1");
+        assertThat(desk.get(page)).contains("too short").contains("two more seconds");
+    }
+
+    @Test
+    void an_editor_can_say_nothing_else_and_see_nothing_else() throws Exception {
+        String link = link();
+        assertThat(remarks(link, clips(clip("C001"))).body()).contains("Only remarks can be sent here");
+        assertThat(remarks(link, remark("good"), clips(clip("C001"))).statusCode())
+                .isBetween(400, 422);
+        assertThat(kept()).isZero();
+        for (String other :
+                List.of(page, page + "/package.zip", "/jobs", "/jobs/" + job + "/roll/log", link + "/more")) {
+            assertThat(asEditor(other).body())
+                    .as(other)
+                    .doesNotContain("The cut, use by use")
+                    .doesNotContain("hand-off-title");
+        }
+        Web stranger = new Web(port);
+        for (String method : List.of("PUT", "DELETE", "PATCH", "POST")) {
+            assertThat(stranger.send(stranger.request(link)
+                                    .method(method, java.net.http.HttpRequest.BodyPublishers.ofString("{}")))
+                            .statusCode())
+                    .as(method)
+                    .isIn(403, 404, 405, 415);
+        }
+    }
+
+    @Test
+    void a_link_that_was_taken_back_replaced_or_is_old_opens_nothing() throws Exception {
+        String first = link();
+        String second = link();
+        assertThat(asEditor(first).statusCode()).isEqualTo(404);
+        assertThat(asEditor(second).statusCode()).isEqualTo(200);
+        assertThat(desk.get(page)).contains("A link lets an editor in until");
+        post("/editor-link/take-back", "{}");
+        assertThat(asEditor(second).statusCode()).isEqualTo(404);
+        assertThat(remarks(second, remark("late")).statusCode()).isEqualTo(404);
+        String third = link();
+        jdbc.sql("update editor_link set expires_at = utc_timestamp(6) - interval 1 second where job_id = ?")
+                .param(job.toString())
+                .update();
+        assertThat(asEditor(third).statusCode()).isEqualTo(404);
+        assertThat(kept()).isZero();
+    }
+
+    @Test
+    void the_secret_is_nowhere_to_be_read_and_no_guess_opens_anything() throws Exception {
+        String secret = link().substring("/editor/".length());
+        assertThat(jdbc.sql("select secret_hash from editor_link where job_id = ?")
+                        .param(job.toString())
+                        .query(String.class)
+                        .single())
+                .isNotEqualTo(secret);
+        assertThat(desk.get(page)).doesNotContain(secret);
+        assertThat(asEditor("/editor/" + "0".repeat(48)).statusCode()).isEqualTo(404);
+        assertThat(asEditor("/editor/" + "f".repeat(4000)).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void a_link_fills_no_job() throws Exception {
+        String link = link();
+        HandOffEntry[] many = new HandOffEntry[250];
+        for (int i = 0; i < many.length; i++) {
+            many[i] = remark("remark " + i);
+        }
+        assertThat(remarks(link, many).statusCode()).isEqualTo(200);
+        for (int i = 0; i < many.length; i++) {
+            many[i] = remark("more " + i);
+        }
+        assertThat(remarks(link, many).statusCode()).isEqualTo(200);
+        assertThat(remarks(link, remark("one more")).body()).contains("takes no more");
+        assertThat(entries(remark("the planner's own"))).contains("\"taken\":1");
+    }
+}
