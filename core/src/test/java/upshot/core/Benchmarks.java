@@ -17,6 +17,7 @@ import upshot.core.arrange.Arrange;
 import upshot.core.arrange.Manner;
 import upshot.core.coverage.Fill;
 import upshot.core.cut.PaperCut;
+import upshot.core.handoff.FilmedDay;
 import upshot.core.joint.JointRules;
 import upshot.core.order.DayPlan;
 import upshot.core.order.Rolls;
@@ -58,6 +59,7 @@ public final class Benchmarks {
         double between = (cut.uses().get(40).rank() + cut.uses().get(41).rank()) / 2;
         Verdict minuteAndAHalf = Verdict.of(full.apply(Change.set(full.brief(), "lengthS", 90.0)));
         DayPlan day = DayBenchmarks.writtenDown(150);
+        FilmedDay filmed = new FilmedDay(7, 3, 95);
         List<Row> rows = List.of(
                 timed("Fill every hole of 60 actions", "300 ms", () -> fill(empty)),
                 first,
@@ -77,6 +79,7 @@ public final class Benchmarks {
                 judged("Judge a job of 200 uses, just read", "", () -> LargeJob.of(60, 250, 200)),
                 judged("Judge a job of 2,000 uses, just read", "", () -> LargeJob.of(60, 250, 2000)),
                 timed("Arrange 90 s out of 250 shots", "2,000 ms", () -> arranged(minuteAndAHalf)),
+                timed("Lay 300 clips beside the takes of three cameras", "200 ms", filmed::matched),
                 timed("Move a setup of 150 and time the day again", "100 ms", () -> DayBenchmarks.moved(day)));
         Files.writeString(Path.of(arguments[0]), page(rows));
     }

@@ -15,7 +15,7 @@ import upshot.core.measure.FrameRate;
  * A day as cameras and phones would have it: clocks that are hours off and drift, people who press late or forget, clips of
  * no take, takes of no clip, cards that are changed and numbers that begin again.
  */
-final class FilmedDay {
+public final class FilmedDay {
 
     private static final long CALL_MS = 1_791_529_200_000L;
     private static final double HOUR_MS = 3_600_000;
@@ -31,7 +31,7 @@ final class FilmedDay {
     private final boolean named;
     private int ids;
 
-    FilmedDay(long seed, int cameras, int perCamera) {
+    public FilmedDay(long seed, int cameras, int perCamera) {
         chance = new Random(seed);
         named = chance.nextInt(3) == 0;
         for (int body = 0; body < cameras; body++) {
@@ -39,6 +39,11 @@ final class FilmedDay {
         }
         takes.sort((one, other) -> Double.compare(one.fromMs(), other.fromMs()));
         Collections.shuffle(clips, chance);
+    }
+
+    /** What is made of it. */
+    public Matching matched() {
+        return Matching.of(takes, clips, Corrections.NONE);
     }
 
     private UUID id() {

@@ -33,7 +33,7 @@ class MatchingTest {
         AtomicInteger certainRight = new AtomicInteger();
         IntStream.range(0, DAYS).parallel().forEach(seed -> {
             FilmedDay day = new FilmedDay(seed, 1 + seed % 3, 15 + seed % 60);
-            Matching matching = Matching.of(day.takes, day.clips, Corrections.NONE);
+            Matching matching = day.matched();
             for (Recorded take : day.takes) {
                 Optional<Match> match = match(matching, take);
                 boolean good = Objects.equals(
