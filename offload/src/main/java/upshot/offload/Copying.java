@@ -24,6 +24,9 @@ final class Copying implements AutoCloseable {
     /** Smaller files are settled all together at the end. */
     private static final long SETTLED_ALONE_BYTES = 1 << 20;
 
+    /** A whole number of pieces. */
+    private static final long SETTLED_EACH_BYTES = 16L * Chunks.BYTES;
+
     private final Path card;
     private final Reader reader;
     private final Progress progress;
@@ -98,9 +101,6 @@ final class Copying implements AutoCloseable {
 
     private static void arrived(Copy copy, FileChannel part, Held file) throws Stopped {
         try {
-            if (file.bytes() >= SETTLED_ALONE_BYTES) {
-                part.force(true);
-            }
             part.close();
             copy.comeIn(file);
         } catch (IOException broken) {
@@ -132,6 +132,9 @@ final class Copying implements AutoCloseable {
                             .formatted(Names.shown(file.name()), why(broken)),
                     broken);
         }
+        if (file.bytes() >= SETTLED_ALONE_BYTES) {
+            parts.forEach((copy, part) -> writing.get(copy).then(() -> part.force(true)));
+        }
         for (Copy copy : parts.keySet()) {
             try {
                 writing.get(copy).end();
@@ -145,6 +148,10 @@ final class Copying implements AutoCloseable {
     private static void write(FileChannel part, ByteBuffer content) throws IOException {
         while (content.hasRemaining()) {
             part.write(content);
+        }
+        // What is settled while the card is still being read need not be waited for at the end.
+        if (part.position() % SETTLED_EACH_BYTES == 0) {
+            part.force(false);
         }
     }
 

@@ -22,6 +22,11 @@ final class Worker implements AutoCloseable {
         void on(ByteBuffer content) throws IOException;
     }
 
+    /** What is done between pieces. */
+    interface Step {
+        void run() throws IOException;
+    }
+
     /** Begins anew after a failure. */
     void begin() {
         failure = null;
@@ -29,16 +34,24 @@ final class Worker implements AutoCloseable {
 
     void give(Chunk chunk, Work work) {
         thread.execute(() -> {
-            try {
-                if (failure == null) {
-                    work.on(chunk.content());
-                }
-            } catch (IOException broken) {
-                failure = broken;
-            } finally {
-                chunk.letGo();
-            }
+            tried(() -> work.on(chunk.content()));
+            chunk.letGo();
         });
+    }
+
+    /** Does something when all that was given before is done. */
+    void then(Step step) {
+        thread.execute(() -> tried(step));
+    }
+
+    private void tried(Step step) {
+        try {
+            if (failure == null) {
+                step.run();
+            }
+        } catch (IOException broken) {
+            failure = broken;
+        }
     }
 
     boolean failed() {

@@ -23,6 +23,8 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
     /** So many clocks are looked at closely. */
     private static final int WAYS = 4;
 
+    private static final int OF_EACH_SOURCE = 3;
+
     /** Lists without times are only laid by their order where that is not endless. */
     private static final int MOST_WITHOUT_TIMES = 250_000;
 
@@ -42,23 +44,31 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
                 matches(best, takes, ways), best.clock(), best.chain().worth());
     }
 
-    /** What the best way is worth. */
-    static double bestWorth(List<Recorded> takes, List<Clip> clips, Corrections said) {
-        return ways(takes, clips, said).get(0).chain().worth();
+    /** What about the best way is worth: enough to tell which camera a card was in. */
+    static double roughWorth(List<Recorded> takes, List<Clip> clips, Corrections said) {
+        return clocks(takes, clips, said, 1).stream()
+                .mapToDouble(clock ->
+                        laidBy(clock, takes, clips, said.known()).chain().worth())
+                .max()
+                .orElse(0);
+    }
+
+    private static List<ClipClock> clocks(List<Recorded> takes, List<Clip> clips, Corrections said, int ofEach) {
+        List<ClipClock> tried = new ArrayList<>(Clocks.read(takes, clips, said.begins()));
+        if (tried.isEmpty()) {
+            tried.addAll(Clocks.likely(takes, clips, ofEach));
+            Clocks.known(said(takes, clips, said.known()), takes, clips).forEach(tried::add);
+        }
+        return tried;
     }
 
     /** The best first. */
     private static List<Laid> ways(List<Recorded> takes, List<Clip> clips, Corrections said) {
         Map<UUID, UUID> known = said.known();
-        List<ClipClock> tried = new ArrayList<>(Clocks.read(takes, clips, said.begins()));
-        if (tried.isEmpty()) {
-            tried.addAll(Clocks.likely(takes, clips));
-            Clocks.known(said(takes, clips, known), takes, clips).forEach(tried::add);
-        }
         Comparator<Laid> best = Comparator.comparingDouble(
                         (Laid way) -> way.chain().worth() + held(way, takes, known))
                 .reversed();
-        return tried.stream()
+        return clocks(takes, clips, said, OF_EACH_SOURCE).stream()
                 .map(clock -> laidBy(clock, takes, clips, known))
                 .sorted(best)
                 .limit(WAYS)

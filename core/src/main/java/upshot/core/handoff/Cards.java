@@ -65,9 +65,10 @@ final class Cards {
     /** @param worths what lists of clips are worth without more, as far as it was worked out */
     private static double gained(
             List<Recorded> takes, List<Clip> there, List<Clip> more, Corrections said, Map<List<Clip>, Double> worths) {
-        double before =
-                there.isEmpty() ? 0 : worths.computeIfAbsent(there, clips -> CameraMatch.bestWorth(takes, clips, said));
-        return CameraMatch.bestWorth(takes, both(there, more), said) - before;
+        double before = there.isEmpty()
+                ? 0
+                : worths.computeIfAbsent(there, clips -> CameraMatch.roughWorth(takes, clips, said));
+        return CameraMatch.roughWorth(takes, both(there, more), said) - before;
     }
 
     private static OptionalInt named(String card, List<Clip> clips, List<Recorded> takes, Map<UUID, UUID> known) {

@@ -14,7 +14,6 @@ final class Clocks {
 
     private static final List<Source> TIMED = List.of(Source.MADE, Source.ENDED, Source.TIME_CODE);
     private static final double WINDOW_MS = 6_000;
-    private static final int MOST = 3;
     /** Times further apart than that say how quickly the clock goes. */
     private static final double LONG_MS = 30 * 60_000;
 
@@ -27,11 +26,20 @@ final class Clocks {
 
     private Clocks() {}
 
-    /** Clocks that are worth trying, the likeliest of each source first. */
-    static List<ClipClock> likely(List<Recorded> takes, List<Clip> clips) {
+    /**
+     * Clocks that are worth trying, the likeliest of each source first.
+     *
+     * @param most of each source
+     */
+    static List<ClipClock> likely(List<Recorded> takes, List<Clip> clips, int most) {
         List<ClipClock> likely = new ArrayList<>();
+        List<Recorded> timed = takes.stream().filter(Recorded::timed).toList();
+        boolean[] alike = new boolean[timed.size() * clips.size()];
+        for (int pair = 0; pair < alike.length; pair++) {
+            alike[pair] = Fit.lengthsAgree(timed.get(pair / clips.size()), clips.get(pair % clips.size()));
+        }
         for (Source source : TIMED) {
-            for (double addMs : peaks(differences(takes, clips, source))) {
+            for (double addMs : peaks(differences(timed, clips, alike, source), most)) {
                 likely.add(new ClipClock(source, addMs, 0, 0, nearMs(takes)));
             }
         }
@@ -59,37 +67,41 @@ final class Clocks {
                 : median(takes.stream().mapToDouble(Recorded::fromMs).toArray());
     }
 
-    private static double[] differences(List<Recorded> takes, List<Clip> clips, Source source) {
-        List<Recorded> timed = takes.stream().filter(Recorded::timed).toList();
-        List<Clip> with =
-                clips.stream().filter(clip -> !Double.isNaN(source.ms(clip))).toList();
-        double[] alike = differences(timed, with, source, true);
-        return alike.length > 0 ? alike : differences(timed, with, source, false);
+    /** What pairs of like length have between them; where there are none, all pairs. */
+    private static double[] differences(List<Recorded> takes, List<Clip> clips, boolean[] alike, Source source) {
+        double[] cameraMs = clips.stream().mapToDouble(source::ms).toArray();
+        double[] found = new double[takes.size() * clips.size()];
+        int number = filled(found, takes, cameraMs, alike, source);
+        if (number == 0) {
+            boolean[] all = new boolean[alike.length];
+            Arrays.fill(all, true);
+            number = filled(found, takes, cameraMs, all, source);
+        }
+        double[] sorted = Arrays.copyOf(found, number);
+        Arrays.sort(sorted);
+        return sorted;
     }
 
-    private static double[] differences(List<Recorded> takes, List<Clip> clips, Source source, boolean alike) {
-        double[] found = new double[takes.size() * clips.size()];
+    private static int filled(double[] found, List<Recorded> takes, double[] cameraMs, boolean[] asked, Source source) {
+        int number = 0;
         // Codes behind midnight are compared as those before it are.
         double midnightMs =
-                takes.isEmpty() || clips.isEmpty() ? 0 : takes.get(0).fromMs() - source.ms(clips.get(0));
-        int number = 0;
-        for (Recorded take : takes) {
-            for (Clip clip : clips) {
-                if (!alike || Fit.lengthsAgree(take, clip)) {
-                    double apartMs = take.fromMs() - source.ms(clip);
-                    found[number++] = source == Source.TIME_CODE
+                cameraMs.length == 0 || takes.isEmpty() ? 0 : takes.get(0).fromMs() - cameraMs[0];
+        for (int take = 0; take < takes.size(); take++) {
+            for (int clip = 0; clip < cameraMs.length; clip++) {
+                double apartMs = takes.get(take).fromMs() - cameraMs[clip];
+                if (asked[take * cameraMs.length + clip] && !Double.isNaN(apartMs)) {
+                    found[number++] = source == Source.TIME_CODE && !Double.isNaN(midnightMs)
                             ? apartMs - DAY_MS * Math.rint((apartMs - midnightMs) / DAY_MS)
                             : apartMs;
                 }
             }
         }
-        double[] all = Arrays.copyOf(found, number);
-        Arrays.sort(all);
-        return all;
+        return number;
     }
 
     /** Where most differences lie within a window, each a window away from those before. */
-    private static List<Double> peaks(double[] sorted) {
+    private static List<Double> peaks(double[] sorted, int most) {
         int[] votes = new int[sorted.length];
         double[] middle = new double[sorted.length];
         int until = 0;
@@ -103,7 +115,7 @@ final class Clocks {
             sum -= sorted[from] - sorted[0];
         }
         List<Double> peaks = new ArrayList<>();
-        while (peaks.size() < MOST) {
+        while (peaks.size() < most) {
             int best = -1;
             for (int from = 0; from < sorted.length; from++) {
                 if ((best < 0 || votes[from] > votes[best]) && away(peaks, middle[from])) {
