@@ -127,15 +127,14 @@ final class ShotRows {
             case COPYING -> "Being copied, %d %%".formatted(one.percent());
             case READING_BACK -> "Copied, being read back, %d %%".formatted(one.percent());
             case STOPPED -> one.why();
-            case ENDED ->
-                one.mayBeFormatted()
-                        ? "%s read back, all %d files equal"
-                                .formatted(
-                                        Wording.count(one.copies().size(), "cop")
-                                                .replace("cops", "copies")
-                                                .replace("1 cop ", "1 copy "),
-                                        one.files())
-                        : one.why().replace('\n', ' ');
+            case ENDED -> {
+                String equal = "%s read back, all files equal"
+                        .formatted(
+                                one.copies().size() == 1
+                                        ? "1 copy"
+                                        : one.copies().size() + " copies");
+                yield one.mayBeFormatted() ? equal : equal + ". " + one.why().replace('\n', ' ');
+            }
         };
     }
 
