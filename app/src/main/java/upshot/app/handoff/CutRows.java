@@ -27,6 +27,8 @@ import upshot.core.verdict.Verdict;
 final class CutRows {
 
     private static final double PERCENT = 100;
+    /** What could stand in for more than that is looked for when these are filled. */
+    private static final int MOST_HOLES = 12;
 
     private final Verdict planned;
     private final HandedShots.Shot shot;
@@ -70,7 +72,11 @@ final class CutRows {
     }
 
     List<HoleRow> holes() {
-        return shot.uses().stream().filter(UseAsShot::hole).map(this::hole).toList();
+        return shot.uses().stream()
+                .filter(UseAsShot::hole)
+                .limit(MOST_HOLES)
+                .map(this::hole)
+                .toList();
     }
 
     private HoleRow hole(UseAsShot use) {

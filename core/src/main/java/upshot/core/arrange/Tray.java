@@ -42,6 +42,16 @@ public final class Tray {
      * @param most how many shots are tried, those of the place's own beat that the cut does not show yet before others
      */
     public static List<Offer> at(Verdict verdict, int index, boolean instead, int frames, int most) {
+        return among(verdict.plan().shots(), verdict, index, instead, frames, most);
+    }
+
+    /**
+     * The same of some shots of the plan.
+     *
+     * @param shots which
+     */
+    public static List<Offer> among(
+            List<Shot> shots, Verdict verdict, int index, boolean instead, int frames, int most) {
         PaperCut cut = verdict.cut();
         Plan plan = verdict.plan();
         Rolls rolls = Rolls.of(verdict.day());
@@ -49,7 +59,7 @@ public final class Tray {
         List<Placed> behind =
                 cut.uses().subList(instead ? index + 1 : index, cut.uses().size());
         UUID beat = neighbour(before, behind);
-        return plan.shots().stream()
+        return shots.stream()
                 .sorted(Comparator.comparingInt(shot ->
                         (inBeat(plan, shot, beat) ? 0 : 1) + (plan.usesOf(shot).isEmpty() ? 0 : 2)))
                 .limit(most)

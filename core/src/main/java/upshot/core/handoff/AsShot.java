@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.handoff.HandOffLog.From;
@@ -31,6 +32,8 @@ public final class AsShot {
     private final HandOffLog said;
     private final Plan plan;
     private final Consents consents;
+    private final Map<UUID, Kept> byClip = new HashMap<>();
+    private final Map<UUID, Clip> clips = new HashMap<>();
     /** Where the next use of a keeper may begin, seconds of the world. */
     private final Map<Kept, Double> usedUntilS = new HashMap<>();
 
@@ -39,6 +42,8 @@ public final class AsShot {
         this.said = said;
         this.plan = takes.day().plan();
         this.consents = new Consents(takes.day(), takes.state());
+        takes.keepers().forEach(kept -> byClip.putIfAbsent(kept.clip().id(), kept));
+        said.clips().forEach(clip -> clips.put(clip.id(), clip));
     }
 
     /** All uses of the cut, in its order. */
@@ -67,9 +72,7 @@ public final class AsShot {
 
     /** What a person chose holds as long as its clip is there. */
     private Optional<UseAsShot> chosen(Placed placed, From from) {
-        Optional<Clip> clip = said.clips().stream()
-                .filter(one -> one.id().equals(from.clipId()))
-                .findFirst();
+        Optional<Clip> clip = Optional.ofNullable(clips.get(from.clipId()));
         return clip.map(one -> keeperOf(one)
                 .map(kept -> filled(placed, kept, kept.capture().secondsOf(from.frame()), true))
                 .orElseGet(() -> {
@@ -79,10 +82,7 @@ public final class AsShot {
     }
 
     private Optional<Kept> keeperOf(Clip clip) {
-        return plan.shots().stream()
-                .flatMap(shot -> takes.keepers(shot).stream())
-                .filter(kept -> kept.clip().equals(clip))
-                .findFirst();
+        return Optional.ofNullable(byClip.get(clip.id()));
     }
 
     /** A use that says where it begins begins there; the others follow each other, with a handle between them. */

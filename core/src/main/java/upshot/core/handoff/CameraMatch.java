@@ -3,10 +3,13 @@ package upshot.core.handoff;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import upshot.core.handoff.Chain.Pair;
 import upshot.core.handoff.ClipClock.Source;
@@ -24,6 +27,8 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
     private static final int WAYS = 4;
 
     private static final int OF_EACH_SOURCE = 3;
+    /** Clips that are looked at for a take: nobody records sixty within seconds. */
+    private static final int MOST_NEAR = 60;
 
     /** Lists without times are only laid by their order where that is not endless. */
     private static final int MOST_WITHOUT_TIMES = 250_000;
@@ -117,19 +122,51 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
         }
         double[] fromMs = sorted.stream().mapToDouble(clock::serverMs).toArray();
         int untimed = first(fromMs, Double.MAX_VALUE);
+        boolean few = (long) takes.size() * sorted.size() <= MOST_WITHOUT_TIMES;
         Set<UUID> taken = new HashSet<>(known.values());
+        Map<String, List<Integer>> named = new HashMap<>();
+        for (int clip = 0; clip < sorted.size(); clip++) {
+            named.computeIfAbsent(sorted.get(clip).name().toLowerCase(Locale.ROOT), none -> new ArrayList<>())
+                    .add(clip);
+        }
         List<Pair> pairs = new ArrayList<>();
         for (int take = 0; take < takes.size(); take++) {
             Recorded one = takes.get(take);
-            if (!known.containsKey(one.id())) {
-                int from = one.timed() ? first(fromMs, one.fromMs() - Fit.FURTHEST_MS) : 0;
-                int until = one.timed() ? first(fromMs, one.fromMs() + Fit.FURTHEST_MS) : untimed;
-                pair(take, one, from, until, sorted, clock, taken, pairs);
-                pair(take, one, untimed, sorted.size(), sorted, clock, taken, pairs);
-                noted(take, one, from, until, untimed, sorted, clock, taken, pairs);
+            if (known.containsKey(one.id())) {
+                continue;
+            }
+            Set<Integer> tried = new TreeSet<>();
+            if (one.timed()) {
+                near(fromMs, one.fromMs(), tried);
+            }
+            if (few) {
+                add(one.timed() ? untimed : 0, sorted.size(), tried);
+            }
+            // What somebody wrote down for a take is looked at wherever its clock puts it.
+            named.getOrDefault(one.clipName().toLowerCase(Locale.ROOT), List.of()).stream()
+                    .limit(MOST_NEAR)
+                    .forEach(tried::add);
+            for (int clip : tried) {
+                if (!taken.contains(sorted.get(clip).id())) {
+                    Fit.pair(take, one, clip, sorted.get(clip), clock).ifPresent(pairs::add);
+                }
             }
         }
         return new Laid(clock, sorted, Chain.of(pairs));
+    }
+
+    /** Those that begin about then, the nearest of them where there are very many. */
+    private static void near(double[] fromMs, double ms, Set<Integer> found) {
+        int middle = first(fromMs, ms);
+        int from = Math.max(first(fromMs, ms - Fit.FURTHEST_MS), middle - MOST_NEAR / 2);
+        int until = Math.min(first(fromMs, ms + Fit.FURTHEST_MS), middle + MOST_NEAR / 2);
+        add(from, until, found);
+    }
+
+    private static void add(int from, int until, Set<Integer> to) {
+        for (int one = from; one < until; one++) {
+            to.add(one);
+        }
     }
 
     private static List<Clip> sorted(ClipClock clock, List<Clip> clips) {
@@ -139,40 +176,6 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
                 .sorted(Comparator.comparingDouble(At::ms))
                 .map(At::clip)
                 .toList();
-    }
-
-    private static void pair(
-            int take,
-            Recorded one,
-            int from,
-            int until,
-            List<Clip> clips,
-            ClipClock clock,
-            Set<UUID> taken,
-            List<Pair> pairs) {
-        for (int clip = from; clip < until; clip++) {
-            if (!taken.contains(clips.get(clip).id())) {
-                Fit.pair(take, one, clip, clips.get(clip), clock).ifPresent(pairs::add);
-            }
-        }
-    }
-
-    /** What somebody wrote down for a take is looked at wherever its clock puts it. */
-    private static void noted(
-            int take,
-            Recorded one,
-            int from,
-            int until,
-            int untimed,
-            List<Clip> clips,
-            ClipClock clock,
-            Set<UUID> taken,
-            List<Pair> pairs) {
-        for (int clip = 0; clip < untimed && !one.clipName().isEmpty(); clip++) {
-            if ((clip < from || clip >= until) && Fit.noted(one, clips.get(clip))) {
-                pair(take, one, clip, clip + 1, clips, clock, taken, pairs);
-            }
-        }
     }
 
     /** The first place that is not before a time; what has no time stands behind all. */

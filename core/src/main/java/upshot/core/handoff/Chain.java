@@ -57,14 +57,25 @@ final class Chain {
         int until = Math.min(best.size(), at + NEIGHBOURS + 1);
         Pair before = from == 0 ? new Pair(-1, -1, 0) : best.get(from - 1);
         Pair after = until == best.size() ? new Pair(Integer.MAX_VALUE, Integer.MAX_VALUE, 0) : best.get(until);
-        List<Pair> others = all.stream()
-                .filter(one -> one != pair
-                        && one.first() > before.first()
-                        && one.second() > before.second()
-                        && one.first() < after.first()
-                        && one.second() < after.second())
+        List<Pair> others = all.subList(first(before.first() + 1L), first(after.first())).stream()
+                .filter(one -> one != pair && one.second() > before.second() && one.second() < after.second())
                 .toList();
         return worth(best.subList(from, until)) - worth(best(others));
+    }
+
+    /** Where the pairs of a first place, and of those behind it, begin. */
+    private int first(long place) {
+        int from = 0;
+        int until = all.size();
+        while (from < until) {
+            int middle = (from + until) >>> 1;
+            if (all.get(middle).first() < place) {
+                from = middle + 1;
+            } else {
+                until = middle;
+            }
+        }
+        return from;
     }
 
     private static double worth(List<Pair> pairs) {

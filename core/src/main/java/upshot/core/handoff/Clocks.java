@@ -2,6 +2,7 @@ package upshot.core.handoff;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -13,11 +14,13 @@ import upshot.core.handoff.ClipClock.Source;
 final class Clocks {
 
     private static final List<Source> TIMED = List.of(Source.MADE, Source.ENDED, Source.TIME_CODE);
+    private static final int MOST_VOTERS = 800;
     private static final double WINDOW_MS = 6_000;
     /** Times further apart than that say how quickly the clock goes. */
     private static final double LONG_MS = 30 * 60_000;
 
     private static final int ENOUGH = 10;
+    private static final int MOST_SLOPES = 400;
     /** A tenth of a second in an hour and a half more than any clock: beyond it something else is wrong. */
     private static final double WORST_DRIFT = 5e-4;
 
@@ -33,13 +36,10 @@ final class Clocks {
      */
     static List<ClipClock> likely(List<Recorded> takes, List<Clip> clips, int most) {
         List<ClipClock> likely = new ArrayList<>();
-        List<Recorded> timed = takes.stream().filter(Recorded::timed).toList();
-        boolean[] alike = new boolean[timed.size() * clips.size()];
-        for (int pair = 0; pair < alike.length; pair++) {
-            alike[pair] = Fit.lengthsAgree(timed.get(pair / clips.size()), clips.get(pair % clips.size()));
-        }
+        List<Recorded> timed =
+                takes.stream().filter(Recorded::timed).limit(MOST_VOTERS).toList();
         for (Source source : TIMED) {
-            for (double addMs : peaks(differences(timed, clips, alike, source), most)) {
+            for (double addMs : peaks(differences(timed, first(clips, source), source), most)) {
                 likely.add(new ClipClock(source, addMs, 0, 0, nearMs(takes)));
             }
         }
@@ -67,8 +67,22 @@ final class Clocks {
                 : median(takes.stream().mapToDouble(Recorded::fromMs).toArray());
     }
 
+    /** The beginning of a shoot tells a clock as well as all of it: what votes is bounded. */
+    private static List<Clip> first(List<Clip> clips, Source source) {
+        return clips.size() <= MOST_VOTERS
+                ? clips
+                : clips.stream()
+                        .sorted(Comparator.comparingDouble(source::ms))
+                        .limit(MOST_VOTERS)
+                        .toList();
+    }
+
     /** What pairs of like length have between them; where there are none, all pairs. */
-    private static double[] differences(List<Recorded> takes, List<Clip> clips, boolean[] alike, Source source) {
+    private static double[] differences(List<Recorded> takes, List<Clip> clips, Source source) {
+        boolean[] alike = new boolean[takes.size() * clips.size()];
+        for (int pair = 0; pair < alike.length; pair++) {
+            alike[pair] = Fit.lengthsAgree(takes.get(pair / clips.size()), clips.get(pair % clips.size()));
+        }
         double[] cameraMs = clips.stream().mapToDouble(source::ms).toArray();
         double[] found = new double[takes.size() * clips.size()];
         int number = filled(found, takes, cameraMs, alike, source);
@@ -165,8 +179,9 @@ final class Clocks {
         if (points.size() < ENOUGH) {
             return 0;
         }
-        double[] slopes = points.stream()
-                .flatMap(one -> points.stream()
+        List<double[]> some = points.size() <= MOST_SLOPES ? points : points.subList(0, MOST_SLOPES);
+        double[] slopes = some.stream()
+                .flatMap(one -> some.stream()
                         .filter(other -> other[0] - one[0] > LONG_MS)
                         .map(other -> (other[1] - one[1]) / (other[0] - one[0]) - 1))
                 .mapToDouble(slope -> slope)

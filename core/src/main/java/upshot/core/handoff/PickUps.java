@@ -1,9 +1,12 @@
 package upshot.core.handoff;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import upshot.core.arrange.Tray;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
@@ -15,13 +18,14 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 import upshot.core.roll.LoggedDay.Stop;
 import upshot.core.shot.ShotNumbers;
+import upshot.core.time.Playback;
 import upshot.core.verdict.Verdict;
 
 /** What is missing from the cut as shot: what could stand in for it, and what to shoot again. */
 public final class PickUps {
 
     private static final int OFFERED = 3;
-    private static final int TRIED = 200;
+    private static final int TRIED = 60;
     private static final double MINUTE_S = 60;
 
     private PickUps() {}
@@ -89,24 +93,24 @@ public final class PickUps {
      */
     public static List<StandIn> standIns(Verdict asShot, ShotTakes takes, UseAsShot hole) {
         List<StandIn> found = new ArrayList<>();
+        int frames = hole.placed().use().frames();
+        double step = hole.placed().use().frameStep();
+        double screenS = asShot.plan().brief().rate().secondsOf(frames);
+        Map<UUID, Kept> longEnough = new HashMap<>();
+        takes.keepers()
+                .filter(kept -> !kept.shot().id().equals(hole.placed().shot().id()))
+                .filter(kept -> kept.clean().lastsS()
+                        >= Playback.of(step, asShot.plan().brief().rate(), kept.capture())
+                                .realS(screenS))
+                .forEach(kept -> longEnough.putIfAbsent(kept.shot().id(), kept));
+        List<Shot> shots = asShot.plan().shots().stream()
+                .filter(shot -> longEnough.containsKey(shot.id()))
+                .toList();
         int place = hole.placed().index();
-        double needS =
-                asShot.plan().brief().rate().secondsOf(hole.placed().use().frames());
-        for (Tray.Offer offer : Tray.at(asShot, place, true, hole.placed().use().frames(), TRIED)) {
-            if (found.size() < OFFERED
-                    && !offer.shot().id().equals(hole.placed().shot().id())) {
-                takes
-                        .keepers(takes.day()
-                                .plan()
-                                .get(RecordKind.SHOT, offer.shot().id()))
-                        .stream()
-                        .filter(kept -> kept.clean().lastsS()
-                                >= needS * kept.capture().over(kept.clip().rate()))
-                        .findFirst()
-                        .ifPresent(kept ->
-                                found.add(new StandIn(kept, offer.weight() < Status.WATCH.weight(), offer.reason())));
-            }
-        }
+        Tray.among(shots, asShot, place, true, frames, TRIED).stream()
+                .limit(OFFERED)
+                .forEach(offer -> found.add(new StandIn(
+                        longEnough.get(offer.shot().id()), offer.weight() < Status.WATCH.weight(), offer.reason())));
         return found;
     }
 }

@@ -3,10 +3,12 @@ package upshot.core.handoff;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import upshot.core.measure.FrameRate;
 import upshot.core.measure.Numbers;
 import upshot.core.plan.Shot;
@@ -31,6 +33,7 @@ public final class ShotTakes {
     private final Matching matching;
     private final Map<UUID, Clip> clips = new HashMap<>();
     private final Map<UUID, Match> byTake = new HashMap<>();
+    private final Map<UUID, List<Kept>> keepers;
 
     private ShotTakes(LoggedDay day, DayLog log, LogState state, HandOffLog said) {
         this.day = day;
@@ -39,6 +42,7 @@ public final class ShotTakes {
         said.clips().forEach(clip -> clips.put(clip.id(), clip));
         this.matching = Matching.of(recorded(), said.clips(), said.said());
         matching.matches().forEach(match -> byTake.put(match.takeId(), match));
+        this.keepers = allKeepers();
     }
 
     /**
@@ -163,21 +167,36 @@ public final class ShotTakes {
         }
     }
 
-    /** The keepers of a shot that have a clip, the one with the longest clean stretch first; what somebody kept before what nobody judged. */
+    /**
+     * The keepers of a shot that have a clip: what somebody kept before what nobody judged, and of these the one with the
+     * longest clean stretch first.
+     */
     public List<Kept> keepers(Shot shot) {
-        List<Kept> kept = new ArrayList<>();
+        return keepers.getOrDefault(shot.id(), List.of());
+    }
+
+    /** Every keeper that has a clip. */
+    public Stream<Kept> keepers() {
+        return keepers.values().stream().flatMap(List::stream);
+    }
+
+    private Map<UUID, List<Kept>> allKeepers() {
+        Map<UUID, List<Kept>> all = new LinkedHashMap<>();
         for (Take take : state.takes()) {
-            for (Take.Part part : take.parts()) {
-                if (take.counts() && shot(part).filter(shot::equals).isPresent()) {
-                    clip(take).ifPresent(clip -> kept.add(kept(take, part, clip, shot)));
-                }
+            for (Take.Part part : take.counts() ? take.parts() : List.<Take.Part>of()) {
+                shot(part)
+                        .ifPresent(shot -> clip(take)
+                                .ifPresent(clip -> all.computeIfAbsent(shot.id(), none -> new ArrayList<>())
+                                        .add(kept(take, part, clip, shot))));
             }
         }
-        kept.sort(Comparator.comparing((Kept one) -> one.take().kept() == Take.UNSAID)
-                .thenComparing(
-                        Comparator.comparingDouble((Kept one) -> one.clean().lastsS())
-                                .reversed()));
-        return kept;
+        all.values()
+                .forEach(kept ->
+                        kept.sort(Comparator.comparing((Kept one) -> one.take().kept() == Take.UNSAID)
+                                .thenComparing(Comparator.comparingDouble(
+                                                (Kept one) -> one.clean().lastsS())
+                                        .reversed())));
+        return all;
     }
 
     private Kept kept(Take take, Take.Part part, Clip clip, Shot shot) {

@@ -222,6 +222,33 @@ class MatchingTest {
         assertThat(laid(Corrections.NONE)).last().isEqualTo("C008");
     }
 
+    /** As many as a job may hold, all of one moment and one name: what is looked at for each stays bounded. */
+    @Test
+    void thousands_at_one_moment_come_to_an_end() {
+        for (int i = 0; i < 5_000; i++) {
+            Clip clip = clip(0.0, 10);
+            clips.set(
+                    i,
+                    new Clip(
+                            clip.id(),
+                            clip.card(),
+                            List.of("C001.MP4"),
+                            1,
+                            240,
+                            FILM,
+                            false,
+                            1920,
+                            1080,
+                            Optional.empty(),
+                            false,
+                            clip.madeMs(),
+                            ""));
+            takes.add(new Recorded(id("many" + i), 0, BEGAN_MS, 10, i % 3 > 0, FILM, "C001", ""));
+        }
+        Matching matching = Matching.of(takes, clips, Corrections.NONE);
+        assertThat(matching.matches()).hasSizeGreaterThan(30);
+    }
+
     @Test
     void nothing_gives_nothing() {
         assertThat(Matching.of(takes, clips, Corrections.NONE).matches()).isEmpty();

@@ -109,8 +109,26 @@ class ClipHeaderTest {
         assertThat(clip.madeMs()).contains(1_791_573_243_000L);
         assertThat(clip.frames()).isEqualTo(60);
         assertThat(clip.rate()).isEqualTo(FrameRate.parse("24000/1001"));
+        assertThat(probed(file)).as("counted by another program").isEqualTo("24000/1001,60");
         assertThat(clip.name()).isEqualTo("A001C001");
         assertThat(clip.id()).isEqualTo(ClipHeader.id("A001", "A001C001.mp4", Files.size(file)));
+    }
+
+    private static String probed(Path file) throws IOException {
+        Process probe = new ProcessBuilder(
+                        "ffprobe",
+                        "-v",
+                        "error",
+                        "-count_frames",
+                        "-select_streams",
+                        "v",
+                        "-show_entries",
+                        "stream=r_frame_rate,nb_read_frames",
+                        "-of",
+                        "csv=p=0",
+                        file.toString())
+                .start();
+        return new String(probe.getInputStream().readAllBytes()).strip();
     }
 
     @Test
