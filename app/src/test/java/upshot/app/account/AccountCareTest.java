@@ -225,7 +225,7 @@ class AccountCareTest {
 
         assertThat(files)
                 .containsKeys("account.json", "edits.json", "remarks.json", "log.json")
-                .hasSize(7);
+                .hasSize(9);
         assertThat(PlanJson.read(files.get("jobs/%s/plan.json".formatted(job)))).isEqualTo(plan);
         assertThat(new String(files.get("account.json"), StandardCharsets.UTF_8))
                 .contains(account.email())

@@ -117,7 +117,7 @@ class RemarksTest {
         assertThat(news(ben, before).body()).contains("Test Person made a remark", "Bring the long lens");
         assertThat(news(ben, sides()).statusCode()).isEqualTo(204);
         assertThat(news(ada, before).body()).as("nobody is told of their own").doesNotContain("made a remark");
-        assertThat(ben.get("/jobs/%s/hand-off".formatted(job))).contains("Bring the long lens", "data-beside=\"0.1.");
+        assertThat(ben.get("/jobs/%s/hand-off".formatted(job))).contains("Bring the long lens", "data-beside=\"0.0.1.");
     }
 
     @Test
