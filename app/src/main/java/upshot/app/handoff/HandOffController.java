@@ -1,6 +1,10 @@
 package upshot.app.handoff;
 
 import java.io.IOException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,12 +20,14 @@ import org.springframework.web.multipart.MultipartFile;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Answer;
 import upshot.app.job.EditRefused;
+import upshot.app.job.JudgedPlans;
 import upshot.app.job.StageAnswers;
 import upshot.app.store.Job;
 import upshot.app.web.FileReading;
 import upshot.core.handoff.Clip;
 import upshot.core.handoff.HandOffEntry;
 import upshot.core.handoff.HandOffWhat;
+import upshot.core.plan.Brief;
 import upshot.core.plan.InvalidField;
 import upshot.exchange.csv.ClipListCsv;
 import upshot.exchange.json.HandOffJson;
@@ -32,14 +38,20 @@ import upshot.exchange.text.Unreadable;
 class HandOffController {
 
     private static final String SLUG = "hand-off";
+    /** A camera that rolls longer before the call than that rolls on the next morning. */
+    private static final long MOST_EARLY_H = 4;
+
     private static final int MOST_LIST_BYTES = 2 << 20;
 
     private final HandOffStore store;
     private final CopiedClips copied;
     private final StageAnswers answers;
     private final FileReading reading;
+    private final JudgedPlans plans;
 
-    HandOffController(HandOffStore store, CopiedClips copied, StageAnswers answers, FileReading reading) {
+    HandOffController(
+            HandOffStore store, CopiedClips copied, StageAnswers answers, FileReading reading, JudgedPlans plans) {
+        this.plans = plans;
         this.reading = reading;
         this.store = store;
         this.copied = copied;
@@ -52,6 +64,7 @@ class HandOffController {
      * @param edit by which the page knows it; sent again, it is made once
      * @param what one of {@link HandOffWhat}
      * @param words the card, or the sort of a remark
+     * @param time of the shoot's day by the clock of the place, "19:14:03", that a clip's first picture shows
      */
     record Sent(
             Map<String, String> parameters,
@@ -62,16 +75,33 @@ class HandOffController {
             UUID use,
             UUID shot,
             String words,
-            double amount) {}
+            double amount,
+            String time) {}
 
     @PostMapping("/jobs/{jobId}/hand-off/say")
     Answer say(Job job, @AuthenticationPrincipal SignedIn who, @RequestBody Sent sent) {
-        HandOffEntry entry = entry(sent);
+        double amount = sent.time() == null ? sent.amount() : shown(job, sent.time());
+        HandOffEntry entry = entry(sent, amount);
         store.add(job.id(), Optional.of(who.id()), List.of(entry));
         return answers.of(job, who, SLUG, parameters(sent.parameters()), done(entry));
     }
 
-    private static HandOffEntry entry(Sent sent) {
+    /** A time of day on the shoot's day; a day that goes on behind midnight has its small hours on the next. */
+    private double shown(Job job, String time) {
+        Brief brief = plans.current(job.id(), job.ownerId()).verdict().plan().brief();
+        LocalDate date = brief.shootDate()
+                .orElseThrow(() -> new InvalidField("time", "The shoot has no date yet: set it in the Brief."));
+        try {
+            LocalTime at = LocalTime.parse(time.strip());
+            ZoneId zone = brief.zone().isEmpty() ? ZoneId.systemDefault() : brief.clock();
+            LocalDate day = at.isBefore(brief.callTime().minusHours(MOST_EARLY_H)) ? date.plusDays(1) : date;
+            return day.atTime(at).atZone(zone).toInstant().toEpochMilli();
+        } catch (DateTimeParseException none) {
+            throw new InvalidField("time", "“%s” is no time. Maybe 19:14:03?".formatted(time));
+        }
+    }
+
+    private static HandOffEntry entry(Sent sent, double amount) {
         if (sent.edit() == null) {
             throw new EditRefused("What is said needs an id of its own.");
         }
@@ -84,7 +114,7 @@ class HandOffController {
                     Optional.ofNullable(sent.use()),
                     Optional.ofNullable(sent.shot()),
                     sent.words(),
-                    sent.amount(),
+                    amount,
                     "",
                     List.of());
         } catch (InvalidField wrong) {

@@ -8,6 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,12 +32,15 @@ import upshot.app.People;
 import upshot.app.Web;
 import upshot.app.account.Account;
 import upshot.app.account.SignedIn;
+import upshot.app.job.Edits;
 import upshot.app.job.NewJobs;
+import upshot.app.job.Proposal;
 import upshot.core.SamplePlan;
 import upshot.core.handoff.Clip;
 import upshot.core.handoff.HandOffEntry;
 import upshot.core.handoff.HandOffWhat;
 import upshot.core.measure.FrameRate;
+import upshot.core.plan.Change;
 import upshot.core.plan.Use;
 import upshot.exchange.clip.StandInClip;
 import upshot.exchange.clip.Told;
@@ -54,6 +59,9 @@ class HandOffTest {
     private NewJobs newJobs;
 
     @Autowired
+    private Edits edits;
+
+    @Autowired
     private JdbcClient jdbc;
 
     @Value("${upshot.offloads}")
@@ -63,6 +71,7 @@ class HandOffTest {
     private int port;
 
     private UUID job;
+    private SignedIn owner;
     private Use use;
     private Web desk;
     private String page;
@@ -72,7 +81,8 @@ class HandOffTest {
         Account account = people.account();
         SamplePlan sample = new SamplePlan();
         use = sample.use(sample.shot(sample.action(), 30), 48);
-        job = newJobs.create(new SignedIn(account), sample.build());
+        owner = new SignedIn(account);
+        job = newJobs.create(owner, sample.build());
         desk = new Web(port).signIn(account.email(), People.PASSWORD);
         page = "/jobs/%s/hand-off".formatted(job);
     }
@@ -203,6 +213,39 @@ class HandOffTest {
         assertThat(answer.statusCode()).isBetween(400, 422);
         assertThat(answer.body()).contains(why);
         assertThat(kept()).isZero();
+    }
+
+    /** By the clock of the place, on the shoot's day; a time that is none, or a shoot without a date, changes nothing. */
+    @Test
+    void a_clock_that_was_filmed_is_typed_as_it_is_read() throws Exception {
+        entries(clips(clip("C001")));
+        String begins = "{\"edit\":\"%s\",\"what\":\"BEGINS\",\"clip\":\"%s\",\"time\":\"%s\"}";
+        String clip = clip("C001").id().toString();
+        assertThat(post("/say", begins.formatted(UUID.randomUUID(), clip, "19:14:03"))
+                        .body())
+                .contains("no date yet")
+                .contains("\"field\":\"time\"");
+        edits.edit(
+                job,
+                owner,
+                context -> Proposal.of(
+                        "date",
+                        Change.set(context.plan().brief(), "shootDate", Optional.of(LocalDate.of(2026, 10, 9)))));
+        assertThat(post("/say", begins.formatted(UUID.randomUUID(), clip, "a quarter past"))
+                        .body())
+                .contains("Maybe 19:14:03?");
+        assertThat(kept()).isEqualTo(1);
+        assertThat(post("/say", begins.formatted(UUID.randomUUID(), clip, "19:14:03"))
+                        .body())
+                .contains("goes by that now");
+        double ms = jdbc.sql("select amount from hand_off_entry where job_id = ? and what = 'BEGINS'")
+                .param(job.toString())
+                .query(Double.class)
+                .single();
+        assertThat(Instant.ofEpochMilli((long) ms)
+                        .atZone(ZoneId.systemDefault())
+                        .toLocalDateTime())
+                .isEqualTo("2026-10-09T19:14:03");
     }
 
     @Test
