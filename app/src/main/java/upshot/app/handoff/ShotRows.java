@@ -11,11 +11,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import upshot.app.handoff.Offloads.Offload;
-import upshot.app.handoff.ShotView.CardRow;
 import upshot.app.handoff.ShotView.ClipChoice;
 import upshot.app.handoff.ShotView.Stretch;
 import upshot.app.handoff.ShotView.TakeRow;
@@ -41,7 +38,6 @@ final class ShotRows {
     private static final DateTimeFormatter SECONDS = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ENGLISH);
     private static final double S = 1000;
     private static final double PERCENT = 100;
-    private static final double GB = 1e9;
     private static final int MINUTE_S = 60;
     /** A camera's clock in the wrong zone is whole quarters of an hour off. */
     private static final double ZONE_STEP_MS = 15 * MINUTE_S * S;
@@ -65,80 +61,13 @@ final class ShotRows {
         return brief.zone().isEmpty() ? ZoneId.systemDefault() : brief.clock();
     }
 
+    static String clock(double ms, ZoneId zone) {
+        return CLOCK.format(Instant.ofEpochMilli((long) ms).atZone(zone));
+    }
+
     private String clock(double ms) {
-        return CLOCK.format(Instant.ofEpochMilli((long) ms).atZone(zone()));
+        return clock(ms, zone());
     }
-
-    // Cards
-
-    List<CardRow> cards(List<Offload> offloads) {
-        Map<String, Offload> told = new TreeMap<>();
-        offloads.forEach(one -> told.put(one.card(), one));
-        Map<String, List<Clip>> clips =
-                said.clips().stream().collect(Collectors.groupingBy(Clip::card, TreeMap::new, Collectors.toList()));
-        Set<String> names = new java.util.TreeSet<>(told.keySet());
-        names.addAll(clips.keySet());
-        return names.stream()
-                .map(name -> card(name, clips.getOrDefault(name, List.of()), Optional.ofNullable(told.get(name))))
-                .toList();
-    }
-
-    private CardRow card(String name, List<Clip> clips, Optional<Offload> told) {
-        String camera = Optional.ofNullable(takes.matching().bodies().get(name))
-                .filter(body -> body >= 0)
-                .map(body -> takes.day().bodies().get(body).name() + ", ")
-                .orElse("");
-        String holds = clips.isEmpty()
-                ? told.map(one -> "%s, %s".formatted(Wording.count(one.files(), "file"), gigabytes(one.bytes())))
-                        .orElse("")
-                : "%s%s, %s"
-                        .formatted(
-                                camera,
-                                Wording.count(clips.size(), "clip"),
-                                gigabytes(clips.stream().mapToLong(Clip::bytes).sum()));
-        boolean readable = told.filter(one -> !one.copies().isEmpty()).isPresent();
-        return new CardRow(
-                name,
-                holds,
-                told.map(ShotRows::status).orElse("watch"),
-                told.map(ShotRows::words).orElse("No copy is known here"),
-                told.filter(Offload::mayBeFormatted)
-                        .map(one -> "May be formatted, " + clock(one.at().toEpochMilli()))
-                        .orElse(""),
-                told.map(Offload::percent).orElse(-1),
-                readable && clips.isEmpty(),
-                !clips.isEmpty());
-    }
-
-    private static String gigabytes(long bytes) {
-        return bytes < GB / 10 ? Wording.number(bytes / (GB / S), 1) + " MB" : Wording.number(bytes / GB, 1) + " GB";
-    }
-
-    private static String status(Offload one) {
-        return switch (one.state()) {
-            case STOPPED -> "break";
-            case ENDED -> one.mayBeFormatted() ? "clear" : "watch";
-            default -> "watch";
-        };
-    }
-
-    private static String words(Offload one) {
-        return switch (one.state()) {
-            case COPYING -> "Being copied, %d %%".formatted(one.percent());
-            case READING_BACK -> "Copied, being read back, %d %%".formatted(one.percent());
-            case STOPPED -> one.why();
-            case ENDED -> {
-                String equal = "%s read back, all files equal"
-                        .formatted(
-                                one.copies().size() == 1
-                                        ? "1 copy"
-                                        : one.copies().size() + " copies");
-                yield one.mayBeFormatted() ? equal : equal + ". " + one.why().replace('\n', ' ');
-            }
-        };
-    }
-
-    // Takes
 
     List<TakeRow> takes() {
         List<TakeRow> rows = new ArrayList<>();
@@ -266,8 +195,6 @@ final class ShotRows {
         double frames = source.clip().frames();
         return new Stretch(PERCENT * source.inFrame() / frames, PERCENT * source.frames() / frames);
     }
-
-    // What is said of all of them
 
     String summary() {
         long cards = said.clips().stream().map(Clip::card).distinct().count();

@@ -5,14 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
-import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import upshot.app.account.Accounts;
+import upshot.app.demo.DemoPlans;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Jobs;
-import upshot.core.plan.Plan;
 import upshot.day.log.What;
 
 /** The demo's evening plays itself: the desk and a phone are in it, and the phones' network is cut and joined again. */
@@ -27,18 +26,9 @@ class EveningInBrowserTest extends OnPhone {
     @Autowired
     private JudgedPlans judged;
 
-    private Plan kilnNight() {
-        UUID planner = accounts.find("planner@saltmarsh.example").orElseThrow().id();
-        return jobs.findByOwnerId(planner).stream()
-                .map(job -> judged.current(job.id(), planner).verdict().plan())
-                .filter(plan -> plan.brief().name().equals("Kiln Night"))
-                .findFirst()
-                .orElseThrow();
-    }
-
     @Test
     void the_desk_and_a_phone_are_in_the_evening_that_plays() {
-        newJob(kilnNight());
+        newJob(DemoPlans.kilnNight(accounts, jobs, judged));
         page.navigate("/jobs/%s/roll".formatted(jobId()));
         ready();
         Page phone = another(true);

@@ -29,6 +29,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import upshot.app.account.Accounts;
+import upshot.app.demo.DemoPlans;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.HandOffEntries;
 import upshot.app.store.Jobs;
@@ -63,15 +64,6 @@ class HandOffInBrowserTest extends OnPhone {
     Path cards;
 
     private Plan plan;
-
-    private Plan kilnNight() {
-        UUID planner = accounts.find("planner@saltmarsh.example").orElseThrow().id();
-        return jobs.findByOwnerId(planner).stream()
-                .map(job -> judged.current(job.id(), planner).verdict().plan())
-                .filter(one -> one.brief().name().equals("Kiln Night"))
-                .findFirst()
-                .orElseThrow();
-    }
 
     /** What the cameras left: headers as long as the takes were, over a dozen pictures. */
     private void film() throws IOException {
@@ -134,7 +126,7 @@ class HandOffInBrowserTest extends OnPhone {
 
     @Test
     void from_roll_to_the_package_and_back_from_the_editor() throws Exception {
-        plan = kilnNight();
+        plan = DemoPlans.kilnNight(accounts, jobs, judged);
         newJob(plan);
         page.navigate("/jobs/%s/roll".formatted(jobId()));
         ready();

@@ -39,7 +39,6 @@ import upshot.core.handoff.TimeCode;
 import upshot.core.handoff.UseAsShot;
 import upshot.core.handoff.UseAsShot.Source;
 import upshot.core.measure.FrameRate;
-import upshot.core.plan.Plan;
 import upshot.exchange.clip.StandInClip;
 import upshot.exchange.clip.Told;
 import upshot.exchange.handoff.AsShotCsv;
@@ -64,17 +63,8 @@ class HandedEveningTest {
     @Autowired
     private JudgedPlans judged;
 
-    private Plan kilnNight() {
-        UUID planner = accounts.find("planner@saltmarsh.example").orElseThrow().id();
-        return jobs.findByOwnerId(planner).stream()
-                .map(job -> judged.current(job.id(), planner).verdict().plan())
-                .filter(plan -> plan.brief().name().equals("Kiln Night"))
-                .findFirst()
-                .orElseThrow();
-    }
-
     private ShotEvening evening(String rate) {
-        return new ShotEvening(kilnNight(), FrameRate.parse(rate));
+        return new ShotEvening(DemoPlans.kilnNight(accounts, jobs, judged), FrameRate.parse(rate));
     }
 
     @Test

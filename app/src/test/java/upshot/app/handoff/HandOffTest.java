@@ -14,143 +14,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import upshot.app.AppTest;
-import upshot.app.People;
-import upshot.app.Web;
-import upshot.app.account.Account;
-import upshot.app.account.SignedIn;
-import upshot.app.job.Edits;
-import upshot.app.job.NewJobs;
 import upshot.app.job.Proposal;
-import upshot.core.SamplePlan;
-import upshot.core.handoff.Clip;
 import upshot.core.handoff.HandOffEntry;
 import upshot.core.handoff.HandOffWhat;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Change;
-import upshot.core.plan.Use;
 import upshot.exchange.clip.StandInClip;
 import upshot.exchange.clip.Told;
-import upshot.exchange.json.HandOffJson;
 
-/** What is said at the hand-off, and what an editor gets to see and to say. */
+/** What is said at the hand-off, by pages and by files. */
 @AppTest
-class HandOffTest {
-
-    private static final Pattern LINK = Pattern.compile("https?://[^/]+(/editor/[0-9a-f]{48})");
-
-    @Autowired
-    private People people;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private Edits edits;
-
-    @Autowired
-    private JdbcClient jdbc;
-
-    @Value("${upshot.offloads}")
-    private String offloads;
-
-    @LocalServerPort
-    private int port;
-
-    private UUID job;
-    private SignedIn owner;
-    private Use use;
-    private Web desk;
-    private String page;
-
-    @BeforeEach
-    void aJob() throws Exception {
-        Account account = people.account();
-        SamplePlan sample = new SamplePlan();
-        use = sample.use(sample.shot(sample.action(), 30), 48);
-        owner = new SignedIn(account);
-        job = newJobs.create(owner, sample.build());
-        desk = new Web(port).signIn(account.email(), People.PASSWORD);
-        page = "/jobs/%s/hand-off".formatted(job);
-    }
-
-    @AfterEach
-    void noReports() throws IOException {
-        Files.deleteIfExists(Path.of(offloads, job + ".properties"));
-    }
-
-    private HttpResponse<String> post(String path, String body) throws Exception {
-        return desk.send(desk.json(page + path, desk.token("/jobs"), body));
-    }
-
-    private static Clip clip(String name) {
-        return new Clip(
-                UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
-                "A001",
-                List.of(name + ".MP4"),
-                5_000_000,
-                240,
-                FrameRate.of(24),
-                false,
-                1920,
-                1080,
-                Optional.empty(),
-                false,
-                Optional.empty(),
-                "");
-    }
-
-    private static HandOffEntry clips(Clip... clips) {
-        return new HandOffEntry(
-                UUID.randomUUID(),
-                HandOffWhat.CLIPS,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                0,
-                "",
-                List.of(clips));
-    }
-
-    private HandOffEntry remark(String words) {
-        return new HandOffEntry(
-                UUID.randomUUID(),
-                HandOffWhat.REMARK,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(use.id()),
-                Optional.empty(),
-                "TOO_SHORT",
-                0,
-                words,
-                List.of());
-    }
-
-    private String entries(HandOffEntry... entries) throws Exception {
-        return post("/entries", HandOffJson.write(List.of(entries))).body();
-    }
-
-    private long kept() {
-        return jdbc.sql("select count(*) from hand_off_entry where job_id = ?")
-                .param(job.toString())
-                .query(Long.class)
-                .single();
-    }
+class HandOffTest extends WithHandOff {
 
     @Test
     void clips_are_listed_once_however_often_they_are_sent() throws Exception {
@@ -334,103 +215,5 @@ class HandOffTest {
                         "names.csv",
                         "copy-renamed.sh",
                         "SHA256SUMS");
-    }
-
-    private String link() throws Exception {
-        return Web.found(LINK, post("/editor-link", "{}").body());
-    }
-
-    private HttpResponse<String> asEditor(String path) throws Exception {
-        Web stranger = new Web(port);
-        return stranger.send(stranger.request(path));
-    }
-
-    private HttpResponse<String> remarks(String link, HandOffEntry... entries) throws Exception {
-        Web stranger = new Web(port);
-        return stranger.send(stranger.json(link + "/remarks", "none", HandOffJson.write(List.of(entries))));
-    }
-
-    @Test
-    void an_editor_sees_the_cut_and_says_something_of_it() throws Exception {
-        String link = link();
-        HttpResponse<String> shown = asEditor(link);
-        assertThat(shown.statusCode()).isEqualTo(200);
-        assertThat(shown.body())
-                .contains("The cut, use by use")
-                .contains(use.id().toString());
-        assertThat(shown.headers().firstValue("Cache-Control")).contains("no-store");
-        assertThat(remarks(link, remark("two more seconds")).body()).contains("\"taken\":1");
-        assertThat(desk.get(page)).contains("too short").contains("two more seconds");
-    }
-
-    @Test
-    void an_editor_can_say_nothing_else_and_see_nothing_else() throws Exception {
-        String link = link();
-        assertThat(remarks(link, clips(clip("C001"))).body()).contains("Only remarks can be sent here");
-        assertThat(remarks(link, remark("good"), clips(clip("C001"))).statusCode())
-                .isBetween(400, 422);
-        assertThat(kept()).isZero();
-        for (String other :
-                List.of(page, page + "/package.zip", "/jobs", "/jobs/" + job + "/roll/log", link + "/more")) {
-            assertThat(asEditor(other).body())
-                    .as(other)
-                    .doesNotContain("The cut, use by use")
-                    .doesNotContain("hand-off-title");
-        }
-        Web stranger = new Web(port);
-        for (String method : List.of("PUT", "DELETE", "PATCH", "POST")) {
-            assertThat(stranger.send(stranger.request(link)
-                                    .method(method, java.net.http.HttpRequest.BodyPublishers.ofString("{}")))
-                            .statusCode())
-                    .as(method)
-                    .isIn(403, 404, 405, 415);
-        }
-    }
-
-    @Test
-    void a_link_that_was_taken_back_replaced_or_is_old_opens_nothing() throws Exception {
-        String first = link();
-        String second = link();
-        assertThat(asEditor(first).statusCode()).isEqualTo(404);
-        assertThat(asEditor(second).statusCode()).isEqualTo(200);
-        assertThat(desk.get(page)).contains("A link lets an editor in until");
-        post("/editor-link/take-back", "{}");
-        assertThat(asEditor(second).statusCode()).isEqualTo(404);
-        assertThat(remarks(second, remark("late")).statusCode()).isEqualTo(404);
-        String third = link();
-        jdbc.sql("update editor_link set expires_at = utc_timestamp(6) - interval 1 second where job_id = ?")
-                .param(job.toString())
-                .update();
-        assertThat(asEditor(third).statusCode()).isEqualTo(404);
-        assertThat(kept()).isZero();
-    }
-
-    @Test
-    void the_secret_is_nowhere_to_be_read_and_no_guess_opens_anything() throws Exception {
-        String secret = link().substring("/editor/".length());
-        assertThat(jdbc.sql("select secret_hash from editor_link where job_id = ?")
-                        .param(job.toString())
-                        .query(String.class)
-                        .single())
-                .isNotEqualTo(secret);
-        assertThat(desk.get(page)).doesNotContain(secret);
-        assertThat(asEditor("/editor/" + "0".repeat(48)).statusCode()).isEqualTo(404);
-        assertThat(asEditor("/editor/" + "f".repeat(4000)).statusCode()).isEqualTo(404);
-    }
-
-    @Test
-    void a_link_fills_no_job() throws Exception {
-        String link = link();
-        HandOffEntry[] many = new HandOffEntry[250];
-        for (int i = 0; i < many.length; i++) {
-            many[i] = remark("remark " + i);
-        }
-        assertThat(remarks(link, many).statusCode()).isEqualTo(200);
-        for (int i = 0; i < many.length; i++) {
-            many[i] = remark("more " + i);
-        }
-        assertThat(remarks(link, many).statusCode()).isEqualTo(200);
-        assertThat(remarks(link, remark("one more")).body()).contains("takes no more");
-        assertThat(entries(remark("the planner's own"))).contains("\"taken\":1");
     }
 }
