@@ -64,7 +64,7 @@ final class CardRows {
                 told.map(CardRows::words).orElse("No copy is known here"),
                 told.filter(Offload::mayBeFormatted)
                         .map(one ->
-                                "May be formatted, " + ShotRows.clock(one.at().toEpochMilli(), zone))
+                                "May be formatted, as it was at " + ShotRows.clock(one.at().toEpochMilli(), zone))
                         .orElse(""),
                 told.map(Offload::percent).orElse(-1),
                 readable && clips.isEmpty(),
