@@ -1,5 +1,6 @@
 package upshot.app.handoff;
 
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
@@ -21,14 +22,20 @@ final class CardRows {
     private static final double S = 1000;
     private static final double GB = 1e9;
 
+    private static final String ROLLED_SINCE =
+            ". The log has takes since it was read at %s: if it was in a camera again, offload it again";
+
     private final ShotTakes takes;
     private final HandOffLog said;
     private final ZoneId zone;
+    private final Optional<Instant> lastTake;
 
-    CardRows(ShotTakes takes, HandOffLog said, ZoneId zone) {
+    /** @param lastTake when the log's last take arrived here */
+    CardRows(ShotTakes takes, HandOffLog said, ZoneId zone, Optional<Instant> lastTake) {
         this.takes = takes;
         this.said = said;
         this.zone = zone;
+        this.lastTake = lastTake;
     }
 
     List<CardRow> cards(List<Offload> offloads) {
@@ -60,11 +67,10 @@ final class CardRows {
         return new CardRow(
                 name,
                 holds,
-                told.map(CardRows::status).orElse("watch"),
-                told.map(CardRows::words).orElse("No copy is known here"),
-                told.filter(Offload::mayBeFormatted)
-                        .map(one ->
-                                "May be formatted, as it was at " + ShotRows.clock(one.at().toEpochMilli(), zone))
+                told.map(this::status).orElse("watch"),
+                told.map(this::words).orElse("No copy is known here"),
+                told.filter(this::mayBeFormatted)
+                        .map(one -> "May be formatted, as it was read at " + clock(one.readFrom()))
                         .orElse(""),
                 told.map(Offload::percent).orElse(-1),
                 readable && clips.isEmpty(),
@@ -75,15 +81,24 @@ final class CardRows {
         return bytes < GB / 10 ? Wording.number(bytes / (GB / S), 1) + " MB" : Wording.number(bytes / GB, 1) + " GB";
     }
 
-    private static String status(Offload one) {
+    private String clock(Instant at) {
+        return ShotRows.clock(at.toEpochMilli(), zone);
+    }
+
+    /** The offload's own word, as long as nothing is known that came after it. */
+    private boolean mayBeFormatted(Offload one) {
+        return one.mayBeFormatted() && one.stillHoldsWhatWasRead(lastTake);
+    }
+
+    private String status(Offload one) {
         return switch (one.state()) {
             case STOPPED -> "break";
-            case ENDED -> one.mayBeFormatted() ? "clear" : "watch";
+            case ENDED -> mayBeFormatted(one) ? "clear" : "watch";
             default -> "watch";
         };
     }
 
-    private static String words(Offload one) {
+    private String words(Offload one) {
         return switch (one.state()) {
             case COPYING -> "Being copied, %d %%".formatted(one.percent());
             case READING_BACK -> "Copied, being read back, %d %%".formatted(one.percent());
@@ -94,7 +109,10 @@ final class CardRows {
                                 one.copies().size() == 1
                                         ? "1 copy"
                                         : one.copies().size() + " copies");
-                yield one.mayBeFormatted() ? equal : equal + ". " + one.why().replace('\n', ' ');
+                if (!one.mayBeFormatted()) {
+                    yield equal + ". " + one.why().replace('\n', ' ');
+                }
+                yield mayBeFormatted(one) ? equal : equal + ROLLED_SINCE.formatted(clock(one.readFrom()));
             }
         };
     }

@@ -134,7 +134,8 @@ class HandOffStage implements Stage {
         boolean read = !shot.said().clips().isEmpty();
         return new ShotView(
                 rows.summary(),
-                new CardRows(shot.takes(), shot.said(), rows.zone()).cards(offloads.of(request.jobId())),
+                new CardRows(shot.takes(), shot.said(), rows.zone(), shot.lastTakeReceivedAt())
+                        .cards(offloads.of(request.jobId())),
                 rows.matched(takes),
                 takes,
                 rows.leftOver().stream().map(rows::choice).toList(),

@@ -1,6 +1,8 @@
 package upshot.app.handoff;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import upshot.app.roll.LogStore;
@@ -35,7 +37,12 @@ class HandedShots {
     private record Key(UUID jobId, long version, long logged, long said) {}
 
     /** All of it. */
-    record Shot(ShotTakes takes, HandOffLog said, List<UseAsShot> uses, JudgedAsShot judged) {}
+    record Shot(
+            ShotTakes takes,
+            HandOffLog said,
+            List<UseAsShot> uses,
+            JudgedAsShot judged,
+            Optional<Instant> lastTakeReceivedAt) {}
 
     /** @param version of the plan that was judged */
     Shot of(UUID jobId, long version, Verdict verdict) {
@@ -53,6 +60,6 @@ class HandedShots {
         ShotTakes takes = ShotTakes.of(
                 day, new DayLog(day, log.all(jobId)), clock.of(jobId).ms(), said);
         List<UseAsShot> uses = AsShot.of(takes, said);
-        return new Shot(takes, said, uses, JudgedAsShot.of(verdict, takes, uses));
+        return new Shot(takes, said, uses, JudgedAsShot.of(verdict, takes, uses), log.lastTakeReceivedAt(jobId));
     }
 }

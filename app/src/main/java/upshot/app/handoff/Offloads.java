@@ -12,6 +12,7 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
@@ -39,6 +40,7 @@ class Offloads implements Watched {
      *
      * @param percent of the pass under way, −1 where none is
      * @param mayBeFormatted only where the offload has said so
+     * @param readFrom when the card began to be read; what it holds since then is not known
      * @param why what stands in the way of that, or why it stopped
      * @param copies folders in which it was found equal to the card
      */
@@ -51,7 +53,14 @@ class Offloads implements Watched {
             boolean mayBeFormatted,
             String why,
             List<Path> copies,
-            Instant at) {}
+            Instant readFrom,
+            Instant at) {
+
+        /** Whether the word still stands: nothing was rolled since the card was read, as far as the log knows. */
+        boolean stillHoldsWhatWasRead(Optional<Instant> lastTake) {
+            return lastTake.isEmpty() || lastTake.get().isBefore(readFrom);
+        }
+    }
 
     /** Where an offload is. */
     enum State {
@@ -74,9 +83,9 @@ class Offloads implements Watched {
     /** Another text where an open page has something else to show. */
     @Override
     public String state(UUID jobId) {
-        record Seen(String card, State state, int percent, boolean mayBeFormatted) {}
+        record Seen(String card, State state, int percent, boolean mayBeFormatted, Instant readFrom) {}
         int seen = of(jobId).stream()
-                .map(one -> new Seen(one.card(), one.state(), one.percent(), one.mayBeFormatted()))
+                .map(one -> new Seen(one.card(), one.state(), one.percent(), one.mayBeFormatted(), one.readFrom()))
                 .toList()
                 .toString()
                 .hashCode();
@@ -140,6 +149,7 @@ class Offloads implements Watched {
                 state == State.ENDED && Boolean.parseBoolean(told.getProperty("mayBeFormatted", "false")),
                 silent ? "It was interrupted. The same command goes on." : told.getProperty("why", ""),
                 copies,
+                Instant.parse(told.getProperty("began", Instant.EPOCH.toString())),
                 at);
     }
 

@@ -105,6 +105,11 @@ public class LogStore implements SideStore {
         return entries.since(jobId, number, most);
     }
 
+    /** When the last take arrived here, by this machine's clock. */
+    public Optional<Instant> lastTakeReceivedAt(UUID jobId) {
+        return entries.lastTakeReceivedAt(jobId);
+    }
+
     /** The whole log. */
     public List<LogEntry> all(UUID jobId) {
         return lines(jobId).stream().map(Kept::entry).toList();

@@ -5,6 +5,7 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -90,6 +91,21 @@ public class LogEntries {
                 .param(jobId.toString())
                 .query(Long.class)
                 .single();
+    }
+
+    /** When the last take of a job's log arrived here, by this machine's clock and not by a phone's. */
+    public Optional<Instant> lastTakeReceivedAt(UUID jobId) {
+        return jdbc.sql("select max(received_at) from log_entry where job_id = :job and what in (:takes)")
+                .param("job", jobId.toString())
+                .param(
+                        "takes",
+                        Arrays.stream(What.values())
+                                .filter(What::beginsTake)
+                                .map(What::name)
+                                .toList())
+                .query(LocalDateTime.class)
+                .optional()
+                .map(at -> at.toInstant(ZoneOffset.UTC));
     }
 
     /** Entries of a job behind a number, the oldest first. */

@@ -20,18 +20,25 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import upshot.app.AppTest;
 import upshot.app.job.Proposal;
+import upshot.app.roll.LogStore;
 import upshot.core.handoff.HandOffEntry;
 import upshot.core.handoff.HandOffWhat;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.Change;
+import upshot.core.roll.LogEntry;
+import upshot.day.log.What;
 import upshot.exchange.clip.StandInClip;
 import upshot.exchange.clip.Told;
 
 /** What is said at the hand-off, by pages and by files. */
 @AppTest
 class HandOffTest extends WithHandOff {
+
+    @Autowired
+    LogStore log;
 
     @Test
     void clips_are_listed_once_however_often_they_are_sent() throws Exception {
@@ -150,6 +157,7 @@ class HandOffTest extends WithHandOff {
                 "card=" + card,
                 "files=1",
                 "bytes=1000",
+                "began=" + Instant.now(),
                 "at=" + Instant.now(),
                 "copies=1",
                 "copy.0=" + copy));
@@ -183,6 +191,38 @@ class HandOffTest extends WithHandOff {
         String read = post("/read-copy", "{\"card\":\"A001\"}").body();
         assertThat(read).contains("1 clips of A001 read; 1 could not be read, CLIP/broken.mp4 first");
         assertThat(desk.get(page)).contains("A001C001");
+    }
+
+    @Test
+    void what_was_rolled_since_a_card_was_read_takes_the_word_back(@TempDir Path folder) throws Exception {
+        String name = Offloads.jobFolder(job, "Any");
+        String[] safe = {"state=ENDED", "mayBeFormatted=true", "why="};
+        report(name, "A001", folder, safe);
+        assertThat(desk.get(page)).contains("May be formatted, as it was read at ");
+        roll();
+        assertThat(desk.get(page))
+                .doesNotContain("ay be formatted")
+                .contains("if it was in a camera again, offload it again");
+        report(name, "A001", folder, safe);
+        assertThat(desk.get(page)).contains("May be formatted, as it was read at ");
+    }
+
+    private void roll() {
+        LogEntry take = new LogEntry(
+                UUID.randomUUID(),
+                UUID.randomUUID(),
+                0,
+                Instant.parse("2026-11-14T20:00:00Z").toEpochMilli(),
+                0,
+                What.EXTRA,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                0,
+                "",
+                List.of());
+        assertThat(log.add(job, LogStore.Sender.of(owner), List.of(take))).isEmpty();
     }
 
     @Test
