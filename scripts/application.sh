@@ -19,7 +19,7 @@ build() {
   fi
   say "Building (some minutes the first time, while libraries are fetched)"
   rm -f "$JAR"
-  mvn -B -ntp -q -DskipTests -Dspotless.check.skip package 8>&- 9>&-
+  mvn -B -ntp -q -DskipTests package 8>&- 9>&-
 }
 
 # The jar unpacked starts in less time than the jar itself.
