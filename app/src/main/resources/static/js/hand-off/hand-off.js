@@ -1,5 +1,6 @@
 // Cards are read in a worker; pictures stay here; what was read is sent in portions.
 import { newId } from "../web/id.js";
+import { putInPlace } from "../web/pieces.js";
 import { door, signal } from "../web/stage.js";
 import { keepPicture, showPictures } from "./pictures.js";
 
@@ -142,7 +143,18 @@ document.addEventListener(
   { signal },
 );
 
+/** All days of all jobs are looked at for it, so it comes after the page; what came before stands until then. */
+async function showTaught() {
+  try {
+    putInPlace([{ id: "taught", html: await door.readPage("hand-off/taught") }], "news");
+  } catch {
+    // The page is whole without it; the next answer tries again.
+  }
+}
+
 document.querySelector("[data-editor-link]").addEventListener("click", () => tried(makeLink), { signal });
 document.querySelector("[data-link-dialog]").addEventListener("close", ({ target }) => (target.querySelector("[data-link-address]").textContent = ""), { signal });
 door.addEventListener("shown", showPictures, { signal });
 showPictures();
+door.addEventListener("shown", showTaught, { signal });
+showTaught();

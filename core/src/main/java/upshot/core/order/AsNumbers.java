@@ -2,7 +2,6 @@ package upshot.core.order;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,18 +41,6 @@ final class AsNumbers {
 
     /** More than an action has of stands or rates, so that their numbers lie apart. */
     private static final int OF_ONE_ACTION = 10_000;
-
-    private static final Map<Support, Threshold> RIGGING = new EnumMap<>(Map.of(
-            Support.TRIPOD, Threshold.RIG_TRIPOD,
-            Support.GROUND, Threshold.RIG_GROUND,
-            Support.HAND_HELD, Threshold.RIG_HAND_HELD,
-            Support.SHOULDER, Threshold.RIG_SHOULDER,
-            Support.GIMBAL, Threshold.RIG_GIMBAL,
-            Support.SLIDER, Threshold.RIG_SLIDER,
-            Support.OVERHEAD, Threshold.RIG_OVERHEAD,
-            Support.TURNTABLE, Threshold.RIG_TURNTABLE,
-            Support.MOUNT, Threshold.RIG_MOUNT,
-            Support.DRONE, Threshold.RIG_DRONE));
 
     private static final DaySetup.Recording NOTHING_COUNTED = new DaySetup.Recording(0, 0);
 
@@ -252,7 +239,7 @@ final class AsNumbers {
                                 .toList())
                         .toList(),
                 Stream.of(Support.values())
-                        .map(support -> plan.threshold(RIGGING.get(support)))
+                        .map(support -> plan.threshold(ChangeFigure.rigging(support)))
                         .toList(),
                 plan.threshold(Threshold.NEW_STAND),
                 plan.threshold(Threshold.LENS),
