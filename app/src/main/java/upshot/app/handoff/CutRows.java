@@ -85,7 +85,7 @@ final class CutRows {
                         one.kept().clip().id().toString(),
                         one.kept().frameAt(one.kept().clean().fromS()),
                         one.kept().shot().code(),
-                        one.clean() ? "cuts clean on both sides" : one.reason()))
+                        one.tells().label() + ", " + (one.clean() ? "cuts clean on both sides" : one.reason())))
                 .toList();
         return new HoleRow(
                 use.placed().index() + 1,

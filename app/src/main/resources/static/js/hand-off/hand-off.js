@@ -2,6 +2,7 @@
 import { newId } from "../web/id.js";
 import { putInPlace } from "../web/pieces.js";
 import { door, signal } from "../web/stage.js";
+import { compare, showCompared } from "./compared.js";
 import { keepPicture, showPictures } from "./pictures.js";
 
 const FORMAT = "upshot-lane-hand-off";
@@ -76,6 +77,26 @@ async function takeIn(files) {
   busy("");
 }
 
+/** The job's folder on a disk, with the manifests in it. */
+async function compareFolder(files) {
+  const stop = new AbortController();
+  const button = document.querySelector("[data-stop-comparing]");
+  button.addEventListener("click", () => stop.abort(), { signal: AbortSignal.any([stop.signal, signal]) });
+  button.hidden = false;
+  try {
+    showCompared([]);
+    busy("Comparing");
+    const compared = await compare(files.map((file) => ({ file, path: onCard(file) })), busy, stop.signal);
+    if (compared.length === 0) {
+      throw new Error("There is no manifest in it, a file whose name ends in .sha256: it lies beside the folder of a copy.");
+    }
+    showCompared(compared);
+  } finally {
+    button.hidden = true;
+    busy("");
+  }
+}
+
 async function takeList(file) {
   if (file.size > MOST_LIST_BYTES) {
     throw new Error("That is larger than 2 MB: no clip list is.");
@@ -133,6 +154,8 @@ document.addEventListener(
     }
     if (target.matches("[data-card-folder]")) {
       await tried(() => takeIn(files));
+    } else if (target.matches("[data-compare-folder]")) {
+      await tried(() => compareFolder(files));
     } else if (target.matches("[data-clip-list]")) {
       await tried(() => takeList(files[0]));
     } else if (target.matches("[data-remarks-file]")) {

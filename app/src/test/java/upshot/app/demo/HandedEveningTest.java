@@ -91,6 +91,11 @@ class HandedEveningTest {
         assertThat(PickUps.standIns(handed.judged().verdict(), handed.takes(), holes.get(0)))
                 .isNotEmpty()
                 .noneMatch(one -> one.kept().shot().equals(holes.get(0).placed().shot()));
+        assertThat(holes)
+                .anySatisfy(hole -> assertThat(PickUps.standIns(handed.judged().verdict(), handed.takes(), hole))
+                        .extracting(PickUps.StandIn::tells)
+                        .isSorted()
+                        .startsWith(PickUps.Tells.SAME_ACTION));
         for (UseAsShot use : uses) {
             use.source().ifPresent(source -> clean(use, source));
         }

@@ -96,7 +96,7 @@ class TaughtPageTest {
         }
 
         assertThat(desk.get(page))
-                .contains("8 days with a log, 8 changes that say something")
+                .contains("8 days with a log, 8 changes between setups that say something")
                 .contains("Rig the gimbal: 7.5 min, not 5. 8 changes in 8 days.")
                 .contains("&quot;threshold&quot;:&quot;RIG_GIMBAL&quot;,&quot;value&quot;:&quot;7.5&quot;");
 

@@ -1,6 +1,7 @@
 package upshot.core.handoff;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -11,6 +12,7 @@ import upshot.core.arrange.Tray;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
 import upshot.core.handoff.ShotTakes.Kept;
+import upshot.core.measure.Labelled;
 import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
@@ -42,10 +44,38 @@ public final class PickUps {
     /**
      * Something that was kept and could stand in for a hole.
      *
+     * @param tells what of the story it tells in the place of the hole
      * @param clean whether both joints say nothing
      * @param reason what they say
      */
-    public record StandIn(Kept kept, boolean clean, String reason) {}
+    public record StandIn(Kept kept, Tells tells, boolean clean, String reason) {}
+
+    /** What a stand-in tells; the nearer to what is missing, the better. */
+    public enum Tells implements Labelled {
+        SAME_ACTION("of the same action"),
+        SAME_BEAT("of the same part of the story"),
+        SOMETHING_ELSE("of another part of the story");
+
+        private final String label;
+
+        Tells(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+
+        private static Tells of(Plan plan, Shot missing, Shot shown) {
+            Action wanted = plan.actionOf(missing);
+            Action there = plan.actionOf(shown);
+            if (wanted.equals(there)) {
+                return SAME_ACTION;
+            }
+            return wanted.beatId().equals(there.beatId()) ? SAME_BEAT : SOMETHING_ELSE;
+        }
+    }
 
     /** Holes and what people put on the list, each once. */
     public static List<PickUp> of(ShotTakes takes, List<UseAsShot> uses, HandOffLog said) {
@@ -87,12 +117,14 @@ public final class PickUps {
     }
 
     /**
-     * What could stand in for a hole, what makes the best joints first.
+     * What could stand in for a hole: what breaks no joint first, of that what tells nearest to the same, of that what cuts
+     * best.
      *
      * @param asShot the cut judged with what there is
      */
     public static List<StandIn> standIns(Verdict asShot, ShotTakes takes, UseAsShot hole) {
         List<StandIn> found = new ArrayList<>();
+        Map<UUID, Boolean> breaks = new HashMap<>();
         int frames = hole.placed().use().frames();
         double step = hole.placed().use().frameStep();
         double screenS = asShot.plan().brief().rate().secondsOf(frames);
@@ -107,10 +139,19 @@ public final class PickUps {
                 .filter(shot -> longEnough.containsKey(shot.id()))
                 .toList();
         int place = hole.placed().index();
-        Tray.among(shots, asShot, place, true, frames, TRIED).stream()
+        for (Tray.Offer offer : Tray.among(shots, asShot, place, true, frames, TRIED)) {
+            found.add(new StandIn(
+                    longEnough.get(offer.shot().id()),
+                    Tells.of(asShot.plan(), hole.placed().shot(), offer.shot()),
+                    offer.weight() < Status.WATCH.weight(),
+                    offer.reason()));
+            breaks.put(offer.shot().id(), offer.weight() >= Status.BREAK.weight());
+        }
+        return found.stream()
+                .sorted(Comparator.comparing(
+                                (StandIn one) -> breaks.get(one.kept().shot().id()))
+                        .thenComparing(StandIn::tells))
                 .limit(OFFERED)
-                .forEach(offer -> found.add(new StandIn(
-                        longEnough.get(offer.shot().id()), offer.weight() < Status.WATCH.weight(), offer.reason())));
-        return found;
+                .toList();
     }
 }
