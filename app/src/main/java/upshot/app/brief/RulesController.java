@@ -1,6 +1,7 @@
 package upshot.app.brief;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -8,6 +9,7 @@ import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
 import upshot.core.finding.Rule;
 import upshot.core.finding.RuleCard;
+import upshot.core.handoff.AsShotRule;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.AllRules;
 import upshot.core.verdict.Verdict;
@@ -42,7 +44,10 @@ class RulesController {
         model.addAttribute("jobName", verdict.plan().brief().name());
         model.addAttribute(
                 "groups",
-                AllRules.all().stream()
+                Stream.concat(
+                                AllRules.all().stream(),
+                                Stream.of(new AllRules(
+                                        "A picture of the cut as it was shot", List.copyOf(AsShotRule.ALL))))
                         .map(group -> new GroupView(
                                 group.about(),
                                 group.rules().stream()

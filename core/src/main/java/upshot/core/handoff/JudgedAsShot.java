@@ -11,10 +11,6 @@ import java.util.Optional;
 import java.util.UUID;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
-import upshot.core.finding.Measured;
-import upshot.core.finding.Quantity;
-import upshot.core.finding.Status;
-import upshot.core.finding.Wording;
 import upshot.core.handoff.ShotTakes.Kept;
 import upshot.core.handoff.UseAsShot.Source;
 import upshot.core.joint.JointRules;
@@ -25,7 +21,6 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Use;
-import upshot.core.time.Playback;
 import upshot.core.verdict.Verdict;
 
 /**
@@ -58,7 +53,9 @@ public record JudgedAsShot(Verdict verdict, List<UseAsShot> uses, List<List<Find
                 plan, judged.holes(), cut, joints, judged.whole(), judged.shots(), judged.numbers(), judged.day());
         double ratio = plan.brief().aspect().ratio();
         return new JudgedAsShot(
-                asShot, uses, uses.stream().map(use -> ofUse(use, ratio)).toList());
+                asShot,
+                uses,
+                uses.stream().map(use -> AsShotRule.judgeAll(use, ratio)).toList());
     }
 
     /** What was recorded otherwise, and what stands in for something else. */
@@ -103,93 +100,5 @@ public record JudgedAsShot(Verdict verdict, List<UseAsShot> uses, List<List<Find
     private static int minutes(Instant call, Kept kept) {
         Instant from = Instant.ofEpochMilli((long) kept.take().fromMs());
         return (int) Duration.between(call, from).toMinutes();
-    }
-
-    private static List<Finding> ofUse(UseAsShot use, double ratio) {
-        List<Finding> said = new ArrayList<>();
-        if (use.lack().useS() > 0) {
-            said.add(finding(
-                    use,
-                    "kept-too-short",
-                    Status.BREAK,
-                    "Not clean for as long as it is seen.",
-                    new Measured(use.lack().useS(), 0, Quantity.SECONDS),
-                    "%s holds %s s clean, and the cut shows it for %s s: %s s of it are not."
-                            .formatted(
-                                    use.shown().code(),
-                                    cleanS(use),
-                                    seenS(use),
-                                    Wording.number(use.lack().useS(), 1))));
-        } else if (use.lack().handlesS() > 0) {
-            said.add(finding(
-                    use,
-                    "kept-without-handles",
-                    Status.WATCH,
-                    "Little room to trim.",
-                    new Measured(use.lack().handlesS(), 0, Quantity.SECONDS),
-                    "%s holds %s s clean, and the cut shows it for %s s: its handles are %s s short."
-                            .formatted(
-                                    use.shown().code(),
-                                    cleanS(use),
-                                    seenS(use),
-                                    Wording.number(use.lack().handlesS(), 1))));
-        }
-        use.otherRate()
-                .ifPresent(rate -> said.add(finding(
-                        use,
-                        "recorded-otherwise",
-                        Status.WATCH,
-                        "Recorded at another rate.",
-                        new Measured(
-                                rate.perSecond(), use.shown().captureRate().perSecond(), Quantity.FRAMES_PER_SECOND),
-                        "%s was to be recorded at %s fps, and is at %s: it plays %s."
-                                .formatted(
-                                        use.shown().code(),
-                                        use.shown().captureRate().label(),
-                                        rate.label(),
-                                        playedAs(use)))));
-        if (use.turned(ratio)) {
-            said.add(finding(
-                    use,
-                    "recorded-turned",
-                    Status.BREAK,
-                    "The clip stands where the cut lies, or lies where it stands.",
-                    Measured.unwanted(),
-                    "%s was recorded %d × %d."
-                            .formatted(
-                                    use.shown().code(),
-                                    use.source().orElseThrow().clip().width(),
-                                    use.source().orElseThrow().clip().height())));
-        }
-        if (!use.refused().isEmpty()) {
-            said.add(finding(
-                    use,
-                    "kept-without-consent",
-                    Status.BREAK,
-                    "Somebody does not want to be seen.",
-                    Measured.unwanted(),
-                    "%s may not be shown: their consent is refused.".formatted(String.join(" and ", use.refused()))));
-        }
-        return said;
-    }
-
-    private static String playedAs(UseAsShot use) {
-        Source source = use.source().orElseThrow();
-        return new Playback(source.speed()).label();
-    }
-
-    private static String cleanS(UseAsShot use) {
-        return Wording.number(
-                use.source().flatMap(Source::kept).orElseThrow().clean().lastsS(), 1);
-    }
-
-    private static String seenS(UseAsShot use) {
-        Source source = use.source().orElseThrow();
-        return Wording.number(source.kept().orElseThrow().capture().secondsOf(source.frames()), 1);
-    }
-
-    private static Finding finding(
-            UseAsShot use, String id, Status status, String title, Measured measured, String sentence) {
-        return new Finding(id, status, List.of(use.placed().use().id()), title, measured, sentence, List.of());
     }
 }

@@ -80,4 +80,18 @@ public record UseAsShot(Placed placed, Optional<Source> source, boolean chosen, 
     public boolean turned(double ratio) {
         return source.filter(one -> one.clip().upright() != ratio < 1).isPresent();
     }
+
+    /** The clean stretch of what is seen, seconds of the world; only where a keeper is. */
+    double cleanS() {
+        return kept().clean().lastsS();
+    }
+
+    /** How much of it is seen, seconds of the world; only where a keeper is. */
+    double seenS() {
+        return kept().capture().secondsOf(source.orElseThrow().frames());
+    }
+
+    private Kept kept() {
+        return source.flatMap(Source::kept).orElseThrow();
+    }
 }

@@ -3,9 +3,11 @@ package upshot.core.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import upshot.core.finding.Rule;
 import upshot.core.finding.RuleCard;
+import upshot.core.handoff.AsShotRule;
 
 class AllRulesTest {
 
@@ -21,6 +23,9 @@ class AllRulesTest {
             "films-alone",
             "focus-pull",
             "hand-held-run",
+            "kept-too-short",
+            "kept-without-consent",
+            "kept-without-handles",
             "lamp-flicker",
             "lead-room",
             "length",
@@ -47,6 +52,8 @@ class AllRulesTest {
             "pace",
             "punched-soft",
             "quick-crossing",
+            "recorded-otherwise",
+            "recorded-turned",
             "reflection",
             "safe-areas",
             "same-seconds",
@@ -73,7 +80,8 @@ class AllRulesTest {
             "uneven-steps");
 
     private static List<Rule> rules() {
-        return AllRules.all().stream().flatMap(group -> group.rules().stream()).toList();
+        return Stream.concat(AllRules.all().stream().flatMap(group -> group.rules().stream()), AsShotRule.ALL.stream())
+                .toList();
     }
 
     @Test
