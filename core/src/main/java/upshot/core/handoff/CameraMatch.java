@@ -2,6 +2,7 @@ package upshot.core.handoff;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -9,7 +10,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
 import upshot.core.handoff.Chain.Pair;
 import upshot.core.handoff.ClipClock.Source;
@@ -135,18 +135,18 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
             if (known.containsKey(one.id())) {
                 continue;
             }
-            Set<Integer> tried = new TreeSet<>();
+            BitSet tried = new BitSet(sorted.size());
             if (one.timed()) {
                 near(fromMs, one.fromMs(), tried);
             }
             if (few) {
-                add(one.timed() ? untimed : 0, sorted.size(), tried);
+                tried.set(one.timed() ? untimed : 0, sorted.size());
             }
             // What somebody wrote down for a take is looked at wherever its clock puts it.
             named.getOrDefault(one.clipName().toLowerCase(Locale.ROOT), List.of()).stream()
                     .limit(MOST_NEAR)
-                    .forEach(tried::add);
-            for (int clip : tried) {
+                    .forEach(tried::set);
+            for (int clip = tried.nextSetBit(0); clip >= 0; clip = tried.nextSetBit(clip + 1)) {
                 if (!taken.contains(sorted.get(clip).id())) {
                     Fit.pair(take, one, clip, sorted.get(clip), clock).ifPresent(pairs::add);
                 }
@@ -156,17 +156,11 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
     }
 
     /** Those that begin about then, the nearest of them where there are very many. */
-    private static void near(double[] fromMs, double ms, Set<Integer> found) {
+    private static void near(double[] fromMs, double ms, BitSet found) {
         int middle = first(fromMs, ms);
         int from = Math.max(first(fromMs, ms - Fit.FURTHEST_MS), middle - MOST_NEAR / 2);
         int until = Math.min(first(fromMs, ms + Fit.FURTHEST_MS), middle + MOST_NEAR / 2);
-        add(from, until, found);
-    }
-
-    private static void add(int from, int until, Set<Integer> to) {
-        for (int one = from; one < until; one++) {
-            to.add(one);
-        }
+        found.set(from, Math.max(from, until));
     }
 
     private static List<Clip> sorted(ClipClock clock, List<Clip> clips) {

@@ -38,8 +38,12 @@ final class Clocks {
         List<ClipClock> likely = new ArrayList<>();
         List<Recorded> timed =
                 takes.stream().filter(Recorded::timed).limit(MOST_VOTERS).toList();
+        boolean bounded = clips.size() <= MOST_VOTERS;
+        boolean[] alike = bounded ? alike(timed, clips) : new boolean[0];
         for (Source source : TIMED) {
-            for (double addMs : peaks(differences(timed, first(clips, source), source), most)) {
+            List<Clip> voters = bounded ? clips : first(clips, source);
+            boolean[] asked = bounded ? alike : alike(timed, voters);
+            for (double addMs : peaks(differences(timed, voters, source, asked), most)) {
                 likely.add(new ClipClock(source, addMs, 0, 0, nearMs(takes)));
             }
         }
@@ -69,20 +73,26 @@ final class Clocks {
 
     /** The beginning of a shoot tells a clock as well as all of it: what votes is bounded. */
     private static List<Clip> first(List<Clip> clips, Source source) {
-        return clips.size() <= MOST_VOTERS
-                ? clips
-                : clips.stream()
-                        .sorted(Comparator.comparingDouble(source::ms))
-                        .limit(MOST_VOTERS)
-                        .toList();
+        return clips.stream()
+                .sorted(Comparator.comparingDouble(source::ms))
+                .limit(MOST_VOTERS)
+                .toList();
+    }
+
+    /** Which pairs are of like length. */
+    private static boolean[] alike(List<Recorded> takes, List<Clip> clips) {
+        boolean[] alike = new boolean[takes.size() * clips.size()];
+        int pair = 0;
+        for (Recorded take : takes) {
+            for (Clip clip : clips) {
+                alike[pair++] = Fit.lengthsAgree(take, clip);
+            }
+        }
+        return alike;
     }
 
     /** What pairs of like length have between them; where there are none, all pairs. */
-    private static double[] differences(List<Recorded> takes, List<Clip> clips, Source source) {
-        boolean[] alike = new boolean[takes.size() * clips.size()];
-        for (int pair = 0; pair < alike.length; pair++) {
-            alike[pair] = Fit.lengthsAgree(takes.get(pair / clips.size()), clips.get(pair % clips.size()));
-        }
+    private static double[] differences(List<Recorded> takes, List<Clip> clips, Source source, boolean[] alike) {
         double[] cameraMs = clips.stream().mapToDouble(source::ms).toArray();
         double[] found = new double[takes.size() * clips.size()];
         int number = filled(found, takes, cameraMs, alike, source);
