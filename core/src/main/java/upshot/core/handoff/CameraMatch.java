@@ -124,11 +124,7 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
         int untimed = first(fromMs, Double.MAX_VALUE);
         boolean few = (long) takes.size() * sorted.size() <= MOST_WITHOUT_TIMES;
         Set<UUID> taken = new HashSet<>(known.values());
-        Map<String, List<Integer>> named = new HashMap<>();
-        for (int clip = 0; clip < sorted.size(); clip++) {
-            named.computeIfAbsent(sorted.get(clip).name().toLowerCase(Locale.ROOT), none -> new ArrayList<>())
-                    .add(clip);
-        }
+        Map<String, List<Integer>> named = named(takes, sorted);
         List<Pair> pairs = new ArrayList<>();
         for (int take = 0; take < takes.size(); take++) {
             Recorded one = takes.get(take);
@@ -146,13 +142,27 @@ record CameraMatch(List<Match> matches, ClipClock clock, double worth) {
             named.getOrDefault(one.clipName().toLowerCase(Locale.ROOT), List.of()).stream()
                     .limit(MOST_NEAR)
                     .forEach(tried::set);
-            for (int clip = tried.nextSetBit(0); clip >= 0; clip = tried.nextSetBit(clip + 1)) {
+            // From behind, as a chain has them sorted.
+            for (int clip = tried.previousSetBit(sorted.size()); clip >= 0; clip = tried.previousSetBit(clip - 1)) {
                 if (!taken.contains(sorted.get(clip).id())) {
                     Fit.pair(take, one, clip, sorted.get(clip), clock).ifPresent(pairs::add);
                 }
             }
         }
         return new Laid(clock, sorted, Chain.of(pairs));
+    }
+
+    /** The places of clips by their names, as far as takes name any. */
+    private static Map<String, List<Integer>> named(List<Recorded> takes, List<Clip> clips) {
+        Map<String, List<Integer>> named = new HashMap<>();
+        if (takes.stream().allMatch(take -> take.clipName().isEmpty())) {
+            return named;
+        }
+        for (int clip = 0; clip < clips.size(); clip++) {
+            named.computeIfAbsent(clips.get(clip).name().toLowerCase(Locale.ROOT), none -> new ArrayList<>())
+                    .add(clip);
+        }
+        return named;
     }
 
     /** Those that begin about then, the nearest of them where there are very many. */

@@ -112,8 +112,9 @@ final class Clocks {
         double midnightMs =
                 cameraMs.length == 0 || takes.isEmpty() ? 0 : takes.get(0).fromMs() - cameraMs[0];
         for (int take = 0; take < takes.size(); take++) {
+            double fromMs = takes.get(take).fromMs();
             for (int clip = 0; clip < cameraMs.length; clip++) {
-                double apartMs = takes.get(take).fromMs() - cameraMs[clip];
+                double apartMs = fromMs - cameraMs[clip];
                 if (asked[take * cameraMs.length + clip] && !Double.isNaN(apartMs)) {
                     found[number++] = source == Source.TIME_CODE && !Double.isNaN(midnightMs)
                             ? apartMs - DAY_MS * Math.rint((apartMs - midnightMs) / DAY_MS)
