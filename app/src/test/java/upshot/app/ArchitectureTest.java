@@ -31,7 +31,7 @@ class ArchitectureTest {
     }
 
     @Test
-    void the_core_knows_java_itself_and_the_sun() {
+    void the_core_knows_java_itself_the_sun_and_shapes_on_a_floor() {
         classes()
                 .that()
                 .resideInAPackage("upshot.core..")
@@ -44,7 +44,8 @@ class ArchitectureTest {
                         "java.util..",
                         "java.math..",
                         "java.time..",
-                        "org.shredzone.commons.suncalc..")
+                        "org.shredzone.commons.suncalc..",
+                        "org.locationtech.jts..")
                 .check(CLASSES);
     }
 

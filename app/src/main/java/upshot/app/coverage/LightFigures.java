@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import upshot.core.finding.Wording;
+import upshot.core.ground.Place;
 import upshot.core.light.SunDay;
 import upshot.core.light.SunOnView;
 import upshot.core.plan.Action;
@@ -97,10 +98,12 @@ final class LightFigures {
                                 Wording.degrees(plan.spotOf(plan.actionOf(shot))
                                         .facingDeg()
                                         .orElseThrow()),
-                                Wording.degrees((plan.spotOf(plan.actionOf(shot))
-                                                        .facingDeg()
+                                Wording.degrees((Place.compassDeg(
+                                                                plan,
+                                                                plan.spotOf(plan.actionOf(shot)),
+                                                                plan.actionOf(shot),
+                                                                shot.bearingDeg())
                                                         .orElseThrow()
-                                                + shot.bearingDeg()
                                                 + 180)
                                         % 360),
                                 Wording.degrees(SunOnView.BACK_WITHIN_DEG),

@@ -2,7 +2,6 @@ package upshot.core.ground;
 
 import java.util.List;
 import upshot.core.measure.Degrees;
-import upshot.core.plan.Outline;
 import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Spot;
 
@@ -33,9 +32,8 @@ public final class Floor {
                 point.acrossM() + metres * Degrees.sin(bearingDeg), point.deepM() + metres * Degrees.cos(bearingDeg));
     }
 
-    /** Whether a point lies inside a zone; its edge is still outside. */
-    public static boolean isInside(Outline zone, Corner point) {
-        List<Corner> corners = zone.corners();
+    /** Whether a point lies inside a ring of corners; its edge is still outside. */
+    static boolean isInside(List<Corner> corners, Corner point) {
         boolean inside = false;
         for (int i = 0; i < corners.size(); i++) {
             Corner a = corners.get(i);

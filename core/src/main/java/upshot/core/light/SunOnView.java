@@ -2,6 +2,7 @@ package upshot.core.light;
 
 import java.time.Instant;
 import java.util.Optional;
+import upshot.core.ground.Place;
 import upshot.core.measure.Degrees;
 import upshot.core.measure.Labelled;
 import upshot.core.plan.Around;
@@ -51,15 +52,16 @@ public record SunOnView(LightHour hour, double altitudeDeg, double offViewDeg) {
     /** At the hour at which the shot's action will most likely be shot; empty indoors and where something is unknown. */
     public static Optional<SunOnView> of(Around plan, Shot shot) {
         Spot spot = plan.spotOf(plan.actionOf(shot));
-        if (!spot.outdoors() || spot.facingDeg().isEmpty()) {
+        Optional<Double> compass = Place.compassDeg(plan, spot, plan.actionOf(shot), shot.bearingDeg());
+        if (!spot.outdoors() || compass.isEmpty()) {
             return Optional.empty();
         }
-        return LightHour.of(plan, plan.actionOf(shot))
-                .map(hour -> at(hour, hour.at(), spot.facingDeg().get(), shot.bearingDeg()));
+        return LightHour.of(plan, plan.actionOf(shot)).map(hour -> at(hour, hour.at(), compass.get()));
     }
 
-    static SunOnView at(LightHour hour, Instant at, double facingDeg, double bearingDeg) {
-        double view = facingDeg + bearingDeg + 180;
+    /** @param cameraDeg the compass bearing of the camera as the subject sees it */
+    static SunOnView at(LightHour hour, Instant at, double cameraDeg) {
+        double view = cameraDeg + 180;
         double off = Degrees.wrap(hour.day().azimuthDeg(at) - view);
         return new SunOnView(hour, hour.day().altitudeDeg(at), off > 180 ? off - 360 : off);
     }

@@ -10,6 +10,9 @@ import upshot.core.measure.FrameRate;
 /** What is given before anything is planned: the brief, house rules, kit, places and people of a job. */
 public interface Givens {
 
+    /** The same without what is planned; what follows from it is worked out once for all that is planned. */
+    Givens givens();
+
     Brief brief();
 
     HouseRules house();

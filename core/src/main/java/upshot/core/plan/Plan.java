@@ -109,6 +109,7 @@ public final class Plan extends View implements AroundAction {
     }
 
     /** All that is given; the same for all plans among which nothing of it has changed. */
+    @Override
     public Givens givens() {
         return givens;
     }

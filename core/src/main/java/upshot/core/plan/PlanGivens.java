@@ -49,6 +49,11 @@ final class PlanGivens extends View implements Givens {
     }
 
     @Override
+    public Givens givens() {
+        return this;
+    }
+
+    @Override
     public Brief brief() {
         return brief;
     }

@@ -14,6 +14,7 @@ public abstract class Sight extends View implements Givens {
         this.givens = givens;
     }
 
+    @Override
     public final Givens givens() {
         return givens;
     }

@@ -10,21 +10,25 @@ import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
+import upshot.core.ground.MirrorImage;
 import upshot.core.ground.OtherBearing;
 import upshot.core.ground.Stand;
+import upshot.core.ground.Standpoint;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Device;
 import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Stretch;
 import upshot.core.plan.Viewpoint;
 
 /**
  * A mirror or a pane shows the camera and whoever works it.
  *
  * <p>A surface shows the camera where the view meets it square: the camera's image stands on the surface's normal, as
- * far behind it as the camera is in front. The surface is taken to stand across the subject's direction, a mirror at
+ * far behind it as the camera is in front. Mirrors that the plan shows
+ * stand where they are drawn; one that is only spoken of is taken to stand across the subject's direction, a mirror at
  * the background behind it and the pane of a view from inside halfway to it. The operator is half a metre wide.
  */
 final class InTheMirror implements ShotRule {
@@ -52,30 +56,57 @@ final class InTheMirror implements ShotRule {
 
     @Override
     public Optional<Finding> judge(Around plan, Shot shot) {
-        return shows(plan, shot) ? Optional.of(finding(plan, shot)) : Optional.empty();
+        return shows(plan, shot) ? seen(plan, shot).map(image -> finding(plan, shot, image)) : Optional.empty();
     }
 
     private static boolean shows(Around plan, Shot shot) {
-        if (!pane(shot) && !shot.devices().tags().contains(Device.REFLECTION)) {
-            return false;
-        }
         Stand stand = Stand.of(plan, shot);
         double upwards = Degrees.atan(stand.sensor().heightMm() / (2 * shot.focalLengthMm()));
-        return offSquareDeg(shot) <= limitDeg(plan, shot) && Math.abs(stand.elevationDeg()) <= upwards;
+        return Math.abs(stand.elevationDeg()) <= upwards && seen(plan, shot).isPresent();
     }
 
-    private Finding finding(Around plan, Shot shot) {
+    /**
+     * Where the camera's image is.
+     *
+     * @param what shows it
+     * @param offDeg off the middle of the view, or off square where nobody has drawn the surface
+     * @param limitDeg up to which it is in the picture
+     */
+    private record Image(String what, double offDeg, double limitDeg) {}
+
+    /** In what the plan shows; where it shows no mirror, in the one that is spoken of. */
+    private static Optional<Image> seen(Around plan, Shot shot) {
+        Optional<Standpoint> camera = Standpoint.of(plan, shot)
+                .filter(one -> one.plan().stretches().stream().anyMatch(part -> part.what() == Stretch.Kind.MIRROR));
+        Optional<Image> image = camera.isPresent() && !pane(shot)
+                ? camera.flatMap(one -> MirrorImage.of(one, shot.cameraHeightM(), HALF_AN_OPERATOR_M))
+                        .map(one -> new Image(
+                                one.mirror().label(),
+                                one.offViewDeg(),
+                                half(plan, shot) + Degrees.atan(HALF_AN_OPERATOR_M / one.apartM())))
+                : assumed(plan, shot);
+        return image.filter(one -> one.offDeg <= one.limitDeg);
+    }
+
+    private static Optional<Image> assumed(Around plan, Shot shot) {
+        return pane(shot) || shot.devices().tags().contains(Device.REFLECTION)
+                ? Optional.of(new Image(pane(shot) ? "pane" : "mirror", offSquareDeg(shot), limitDeg(plan, shot)))
+                : Optional.empty();
+    }
+
+    private static double half(Around plan, Shot shot) {
+        return Stand.of(plan, shot).sensor().fieldOfViewDeg(shot.focalLengthMm()) / 2;
+    }
+
+    private Finding finding(Around plan, Shot shot, Image image) {
         return new Finding(
                 id(),
                 Status.WATCH,
                 List.of(shot.id()),
                 "The camera is in the picture.",
-                new Measured(offSquareDeg(shot), limitDeg(plan, shot), Quantity.DEGREES),
-                "It looks at the %s %s off square; within %s it shows the camera and its operator."
-                        .formatted(
-                                pane(shot) ? "pane" : "mirror",
-                                Wording.degrees(offSquareDeg(shot)),
-                                Wording.degrees(limitDeg(plan, shot))),
+                new Measured(image.offDeg, image.limitDeg, Quantity.DEGREES),
+                "Its image in the %s stands %s off; within %s the camera and its operator are seen."
+                        .formatted(image.what, Wording.degrees(image.offDeg), Wording.degrees(image.limitDeg)),
                 OtherBearing.smallest(plan, shot, turned -> !shows(plan, turned)).stream()
                         .map(bearing -> new Mend(
                                 "Shoot from %s".formatted(Wording.place(bearing)),
@@ -98,7 +129,6 @@ final class InTheMirror implements ShotRule {
         double along = Math.abs(stand.camera(SUBJECT, shot.bearingDeg()).deepM());
         double backdrop = plan.spotOf(plan.actionOf(shot)).backdropM();
         double towards = Math.max(NEAREST_M, pane(shot) ? along / 2 : along + backdrop);
-        return stand.sensor().fieldOfViewDeg(shot.focalLengthMm()) / 2
-                + Degrees.atan(HALF_AN_OPERATOR_M / (2 * towards));
+        return half(plan, shot) + Degrees.atan(HALF_AN_OPERATOR_M / (2 * towards));
     }
 }

@@ -4,18 +4,15 @@ import java.util.List;
 import java.util.Optional;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Measured;
-import upshot.core.finding.Mend;
 import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
-import upshot.core.ground.Floor;
-import upshot.core.ground.OtherBearing;
+import upshot.core.ground.FloorPlan.Thing;
 import upshot.core.ground.Stand;
+import upshot.core.ground.Standpoint;
 import upshot.core.plan.Around;
-import upshot.core.plan.Change;
 import upshot.core.plan.Shot;
-import upshot.core.plan.Spot;
 
 /** The camera would stand in furniture, or where nobody may. */
 final class InTheWay implements ShotRule {
@@ -36,32 +33,32 @@ final class InTheWay implements ShotRule {
 
     @Override
     public Optional<Finding> judge(Around plan, Shot shot) {
-        if (!standsInZone(plan, shot)) {
-            return Optional.empty();
-        }
-        Spot spot = plan.spotOf(plan.actionOf(shot));
-        return Optional.of(new Finding(
-                id(),
-                Status.BREAK,
-                List.of(shot.id()),
-                "Nobody stands there.",
-                new Measured(Stand.of(plan, shot).groundDistanceM(), 0, Quantity.METRES),
-                "%s back, seen from %s, the camera stands in a part of %s that is closed to it."
-                        .formatted(
-                                Wording.metres(Stand.of(plan, shot).groundDistanceM()),
-                                Wording.place(shot.bearingDeg()),
-                                spot.name()),
-                OtherBearing.smallest(plan, shot, turned -> !standsInZone(plan, turned)).stream()
-                        .map(bearing -> new Mend(
-                                "Shoot from %s".formatted(Wording.place(bearing)),
-                                Change.edit(shot, one -> one.withBearingDeg(bearing))))
-                        .toList()));
+        return Standpoint.of(plan, shot).flatMap(camera -> closed(plan, shot, camera));
     }
 
-    private static boolean standsInZone(Around plan, Shot shot) {
-        return Room.camera(plan, shot)
-                .filter(camera -> plan.spotOf(plan.actionOf(shot)).noGo().outlines().stream()
-                        .anyMatch(zone -> Floor.isInside(zone, camera)))
-                .isPresent();
+    private static Optional<Thing> closedAt(Around plan, Shot shot) {
+        return Standpoint.of(plan, shot).flatMap(camera -> camera.plan().closedAt(camera.at()));
+    }
+
+    private Optional<Finding> closed(Around plan, Shot shot, Standpoint camera) {
+        return camera.plan()
+                .closedAt(camera.at())
+                .map(thing -> new Finding(
+                        id(),
+                        Status.BREAK,
+                        List.of(shot.id()),
+                        "Nobody stands there.",
+                        new Measured(thing.insideM(camera.at()), 0, Quantity.METRES),
+                        "%s back, seen from %s, the camera stands %s inside: %s of %s%s%s."
+                                .formatted(
+                                        Wording.metres(Stand.of(plan, shot).groundDistanceM()),
+                                        Wording.place(shot.bearingDeg()),
+                                        Wording.metres(thing.insideM(camera.at())),
+                                        thing.name(),
+                                        plan.spotOf(plan.actionOf(shot)).name(),
+                                        thing.reason().isEmpty() ? "" : ", " + thing.reason(),
+                                        thing.decides().isEmpty() ? "" : "; %s decides".formatted(thing.decides())),
+                        ElsewhereMends.of(
+                                plan, shot, moved -> closedAt(plan, moved).isEmpty())));
     }
 }

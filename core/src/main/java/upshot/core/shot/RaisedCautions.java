@@ -4,7 +4,9 @@ import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import upshot.core.ground.Place;
 import upshot.core.ground.Stand;
+import upshot.core.ground.Standpoint;
 import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
@@ -54,8 +56,15 @@ public final class RaisedCautions {
         boolean wheels = action.focus() == Focus.WHEELS
                 || action.posture() == Posture.RIDING
                 || WHEELED.contains(plan.subjectOf(action).form());
-        double beside = Stand.of(plan, shot).groundDistanceM() * Math.abs(Degrees.sin(shot.bearingDeg()));
+        double beside = besideTheWayM(plan, shot, action);
         return (wheels && speed > 0 || speed > QUICK_MPS) && beside < CLOSE_M && shot.move() != Move.FOLLOW;
+    }
+
+    /** To the way that is drawn, or to the straight line through the subject. */
+    private static double besideTheWayM(Around plan, Shot shot, Action action) {
+        return Standpoint.of(plan, shot)
+                .flatMap(camera -> Place.toPathM(plan, action, camera.at()))
+                .orElseGet(() -> Stand.of(plan, shot).groundDistanceM() * Math.abs(Degrees.sin(shot.bearingDeg())));
     }
 
     /** What passes close by, or a line that speaks of it or of a road. */

@@ -1,29 +1,17 @@
 package upshot.core.shot;
 
-import java.util.Optional;
 import upshot.core.ground.Floor;
-import upshot.core.ground.Stand;
-import upshot.core.plan.Action;
+import upshot.core.ground.FloorPlan;
+import upshot.core.ground.Place;
 import upshot.core.plan.Around;
-import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Spot;
 
-/** Where a shot's camera stands in its spot, and how far back it could go. */
+/** How far back the camera of a shot could go. */
 public final class Room {
 
     private Room() {}
-
-    /** Where the subject is in its spot, where that is written down. */
-    private static Optional<Corner> place(Action action) {
-        return action.acrossM().flatMap(across -> action.deepM().map(deep -> new Corner(across, deep)));
-    }
-
-    /** Where the camera stands; empty while nobody knows where the subject is. */
-    static Optional<Corner> camera(Around plan, Shot shot) {
-        return place(plan.actionOf(shot)).map(subject -> Stand.of(plan, shot).camera(subject, shot.bearingDeg()));
-    }
 
     /** Where the camera stands: with what it shows, or in another spot and looking in or out. */
     static Spot ofTheCamera(Around plan, Shot shot) {
@@ -41,8 +29,9 @@ public final class Room {
             return ofTheCamera(plan, shot).roomM();
         }
         Spot spot = plan.spotOf(plan.actionOf(shot));
-        double wall = place(plan.actionOf(shot))
-                .map(subject -> Floor.toWallM(Floor.of(spot), subject, shot.bearingDeg()))
+        double wall = Place.of(plan, plan.actionOf(shot))
+                .map(place -> Floor.toWallM(
+                        FloorPlan.of(plan, spot).outline(), place.at(), place.directionDeg() + shot.bearingDeg()))
                 .orElse(Double.POSITIVE_INFINITY);
         return Math.min(spot.roomM(), wall);
     }

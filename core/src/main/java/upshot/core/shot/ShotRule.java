@@ -17,6 +17,9 @@ public interface ShotRule extends Rule {
             new UnderTheCeiling(),
             new TightRoom(),
             new InTheWay(),
+            new AtTheWall(),
+            new WayOutBlocked(),
+            new BlockedSight(),
             new TooClose(),
             new NoSuchRate(),
             new LampFlicker(),
@@ -49,8 +52,15 @@ public interface ShotRule extends Rule {
     String QUICK_CROSSING = "quick-crossing";
 
     /** Rules on where the camera can stand: what a proposed shot has to keep. */
-    List<ShotRule> PLACING =
-            List.of(new OutOfReach(), new UnderTheCeiling(), new TightRoom(), new InTheWay(), new TooClose());
+    List<ShotRule> PLACING = List.of(
+            new OutOfReach(),
+            new UnderTheCeiling(),
+            new TightRoom(),
+            new InTheWay(),
+            new AtTheWall(),
+            new WayOutBlocked(),
+            new BlockedSight(),
+            new TooClose());
 
     /** What the rule says about a shot; empty where it has nothing to say against it. */
     Optional<Finding> judge(Around plan, Shot shot);

@@ -31,7 +31,7 @@ class FloorTest {
         "3, 2, false"
     })
     void a_point_is_inside_or_not_and_an_edge_is_outside(double across, double deep, boolean inside) {
-        assertThat(Floor.isInside(L, new Corner(across, deep))).isEqualTo(inside);
+        assertThat(Floor.isInside(L.corners(), new Corner(across, deep))).isEqualTo(inside);
     }
 
     @ParameterizedTest
@@ -49,10 +49,11 @@ class FloorTest {
         double bearing = random.nextDouble() * 360;
         double wall = Floor.toWallM(L.corners(), point, bearing);
 
-        assertThat(Floor.isInside(L, Floor.from(point, bearing, wall * 0.999)))
+        assertThat(Floor.isInside(L.corners(), Floor.from(point, bearing, wall * 0.999)))
                 .as("seed %d", run.getCurrentRepetition())
                 .isTrue();
-        assertThat(Floor.isInside(L, Floor.from(point, bearing, wall + 0.001))).isFalse();
+        assertThat(Floor.isInside(L.corners(), Floor.from(point, bearing, wall + 0.001)))
+                .isFalse();
     }
 
     @Test
