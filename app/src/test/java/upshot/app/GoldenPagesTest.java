@@ -39,7 +39,7 @@ class GoldenPagesTest {
     private static final Path PAGES = Path.of("target/golden");
     private static final Path DEMOS = Path.of("../exchange/src/test/resources/golden");
     private static final List<String> STAGES =
-            List.of("brief", "coverage", "cut", "day", "hand-off", "coverage/report", "day/call-sheet");
+            List.of("brief", "coverage", "cut", "ground", "day", "hand-off", "coverage/report", "day/call-sheet");
     private static final List<String> PAPERS = List.of("coverage", "call-sheet", "radio", "frames");
     private static final int FIGURES = 16;
     private static final int SEEDS = Integer.getInteger("upshot.golden-plans", 8);

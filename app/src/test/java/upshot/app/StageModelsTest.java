@@ -82,6 +82,7 @@ class StageModelsTest {
         assertThat(stages)
                 .filteredOn(Stage::onLane)
                 .extracting(stage -> stage.digit() + " " + stage.slug())
-                .containsExactlyInAnyOrder("1 brief", "2 coverage", "3 cut", "5 day", "6 roll", "7 hand-off");
+                .containsExactlyInAnyOrder(
+                        "1 brief", "2 coverage", "3 cut", "4 ground", "5 day", "6 roll", "7 hand-off");
     }
 }

@@ -18,6 +18,7 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.StoryBeat;
+import upshot.core.plan.Stretch;
 import upshot.core.plan.Use;
 
 /**
@@ -58,6 +59,7 @@ class KilnNight {
         shotsOfOpeningAndMaking(job);
         shotsOfFireAndEnding(job);
         cut(job);
+        ground(job);
         return jobId;
     }
 
@@ -124,6 +126,40 @@ class KilnNight {
                         "fromSpotId", named(plan, RecordKind.SPOT, from).id().toString(),
                         "toSpotId", named(plan, RecordKind.SPOT, to).id().toString(),
                         "minutes", Integer.toString(minutes)));
+    }
+
+    /** One camera stands in the kiln crew's line, one films through a rack, and the kiln is filmed from both sides of its line. */
+    private static void ground(JobWriter job) {
+        new DrawnSpot("Kiln yard")
+                .floor("0 0, 9 0, 9 9, 0 9", 2)
+                .opening(Stretch.Kind.DOOR, 0, 2.2, 0, 3.8, 0, 2)
+                .stands("kiln", "7 4, 8.2 4, 8.2 5.2, 7 5.2", 1.5)
+                .closed(
+                        "hot zone",
+                        "9 3.2, 9 6, 8.4 6.4, 6.8 6.4, 5.8 5.4, 5.8 3.8, 6.8 2.8, 8.4 2.8",
+                        "sparks and hot ware",
+                        "the kiln crew")
+                .stands("sawdust bins", "1.2 4.6, 1.8 4.6, 1.8 5.2, 1.2 5.2", 0.6)
+                .way(KILN, "6.2 2.9, 0.5 2.9")
+                .place(KILN, 6.2, 2.9)
+                .place(SAWDUST, 3.5, 3.5)
+                .on(job);
+        new DrawnSpot("Yard")
+                .floor("0 0, 14 0, 14 12, 0 12", 0)
+                .stands("long table", "1.6 3.6, 4 3.6, 4 4.4, 1.6 4.4", 0.75)
+                .stands("drying rack", "4.5 3, 4.9 3, 4.9 3.9, 4.5 3.9", 1.7)
+                .wayOut("way to the gate", "12.5 0, 14 0, 14 2.5, 12.5 2.5")
+                .place(TABLE, 3, 3)
+                .on(job);
+        new DrawnSpot("Wheel room")
+                .floor("0 0, 5 0, 5 4, 0 4", 2.8)
+                .opening(Stretch.Kind.WINDOW, 5, 0.8, 5, 2.4, 1, 2.2)
+                .opening(Stretch.Kind.DOOR, 0.4, 0, 1.3, 0, 0, 2)
+                .opening(Stretch.Kind.SOCKET, 3, 4, 3.2, 4, 0.2, 0.4)
+                .stands("shelves of pots", "0 2, 0.4 2, 0.4 4, 0 4", 2)
+                .stands("wheel", "1.1 0.9, 1.7 0.9, 1.7 1.4, 1.1 1.4", 0.5)
+                .place(THROW, 1.4, 0.6)
+                .on(job);
     }
 
     private static void actions(JobWriter job) {

@@ -12,6 +12,7 @@ import upshot.app.job.NewJobs;
 import upshot.core.brief.GenericKit;
 import upshot.core.brief.HousePreset;
 import upshot.core.plan.RecordKind;
+import upshot.core.plan.Stretch;
 
 /**
  * A morning with cargo bikes: 20 s at 25 fps, upright, with a rider whose direction has to be kept and traffic to be
@@ -45,6 +46,7 @@ class TallowStreet {
         actions(job);
         job.gesture("fill", plan -> Map.of());
         job.gesture("story-cut", plan -> Map.of());
+        ground(job);
         return jobId;
     }
 
@@ -59,6 +61,28 @@ class TallowStreet {
         String street = "outdoors = true; lamps = NONE; lux = 9000; noise = LOUD; hazards = TRAFFIC; facingDeg = 110;";
         job.set(RecordKind.SPOT, "Tallow Street", street + " widthM = 60; depthM = 11; roomM = 25; backdropM = 9");
         job.set(RecordKind.SPOT, "Corner", street + " widthM = 25; depthM = 20; roomM = 20; backdropM = 14");
+    }
+
+    /** The middle of the street belongs to the traffic: a camera stands in it. */
+    private static void ground(JobWriter job) {
+        new DrawnSpot("Workshop")
+                .floor("0 0, 9 0, 9 5, 7 7, 0 7", 3.4)
+                .opening(Stretch.Kind.DOOR, 2, 0, 4.5, 0, 0, 2.6)
+                .stands("work bench", "0 3.5, 0.8 3.5, 0.8 6.5, 0 6.5", 0.9)
+                .stands("rack of wheels", "5.5 0.2, 8.5 0.2, 8.5 0.7, 5.5 0.7", 2.1)
+                .place("Mechanic rolls up the shutter", 3, 1.5)
+                .place("Rider straps down a crate", 4.2, 2.2)
+                .on(job);
+        new DrawnSpot("Tallow Street")
+                .floor("0 0, 60 0, 60 11, 0 11", 0)
+                .closed(
+                        "carriageway",
+                        "0 2.5, 60 2.5, 60 5.8, 0 5.8",
+                        "traffic, no stopping",
+                        "the council's film office")
+                .way("Rider sets off", "20 8.5, 34 8.5")
+                .place("Rider hands over a parcel", 44, 9.6)
+                .on(job);
     }
 
     private static void actions(JobWriter job) {

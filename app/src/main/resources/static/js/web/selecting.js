@@ -1,7 +1,7 @@
 // Links and buttons that select something on the page work without loading it again; a link in a new tab is a plain one.
 
 function asked(control) {
-  return control.localName === "a" ? new URL(control.href).searchParams : new URLSearchParams(control.dataset.select);
+  return control.localName === "a" ? new URL(control.getAttribute("href"), location.href).searchParams : new URLSearchParams(control.dataset.select);
 }
 
 export function connectSelecting(door, signal) {

@@ -68,11 +68,11 @@ final class InTheMirror implements ShotRule {
     /**
      * Where the camera's image is.
      *
-     * @param what shows it
+     * @param words for what shows it and how far off it is
      * @param offDeg off the middle of the view, or off square where nobody has drawn the surface
      * @param limitDeg up to which it is in the picture
      */
-    private record Image(String what, double offDeg, double limitDeg) {}
+    private record Image(String words, double offDeg, double limitDeg) {}
 
     /** In what the plan shows; where it shows no mirror, in the one that is spoken of. */
     private static Optional<Image> seen(Around plan, Shot shot) {
@@ -81,7 +81,8 @@ final class InTheMirror implements ShotRule {
         Optional<Image> image = camera.isPresent() && !pane(shot)
                 ? camera.flatMap(one -> MirrorImage.of(one, shot.cameraHeightM(), HALF_AN_OPERATOR_M))
                         .map(one -> new Image(
-                                one.mirror().label(),
+                                "Its image in the %s stands %s off the middle"
+                                        .formatted(one.mirror().label(), Wording.degrees(one.offViewDeg())),
                                 one.offViewDeg(),
                                 half(plan, shot) + Degrees.atan(HALF_AN_OPERATOR_M / one.apartM())))
                 : assumed(plan, shot);
@@ -90,7 +91,11 @@ final class InTheMirror implements ShotRule {
 
     private static Optional<Image> assumed(Around plan, Shot shot) {
         return pane(shot) || shot.devices().tags().contains(Device.REFLECTION)
-                ? Optional.of(new Image(pane(shot) ? "pane" : "mirror", offSquareDeg(shot), limitDeg(plan, shot)))
+                ? Optional.of(new Image(
+                        "It looks at the %s %s off square"
+                                .formatted(pane(shot) ? "pane" : "mirror", Wording.degrees(offSquareDeg(shot))),
+                        offSquareDeg(shot),
+                        limitDeg(plan, shot)))
                 : Optional.empty();
     }
 
@@ -105,8 +110,8 @@ final class InTheMirror implements ShotRule {
                 List.of(shot.id()),
                 "The camera is in the picture.",
                 new Measured(image.offDeg, image.limitDeg, Quantity.DEGREES),
-                "Its image in the %s stands %s off; within %s the camera and its operator are seen."
-                        .formatted(image.what, Wording.degrees(image.offDeg), Wording.degrees(image.limitDeg)),
+                "%s; within %s it shows the camera and its operator."
+                        .formatted(image.words, Wording.degrees(image.limitDeg)),
                 OtherBearing.smallest(plan, shot, turned -> !shows(plan, turned)).stream()
                         .map(bearing -> new Mend(
                                 "Shoot from %s".formatted(Wording.place(bearing)),

@@ -157,7 +157,7 @@ class OnThePlanTest {
     void a_mirror_shows_the_camera_that_stands_square_before_it_and_no_other() {
         drawn.add(mirror("2 0 8 0"));
         Finding finding = said("reflection").orElseThrow();
-        assertThat(finding.sentence()).contains("Its image in the mirror stands 0° off");
+        assertThat(finding.sentence()).contains("Its image in the mirror stands 0° off the middle");
         finding.mends().forEach(mend -> mended("reflection", mend));
         drawn.remove(drawn.size() - 1);
         // It ends half a metre before the line, and whoever works the camera reaches a quarter of one.

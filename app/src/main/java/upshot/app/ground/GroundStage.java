@@ -1,0 +1,186 @@
+package upshot.app.ground;
+
+import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import upshot.app.job.Stage;
+import upshot.app.job.StageRequest;
+import upshot.app.web.Selected;
+import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
+import upshot.core.ground.FloorPlan;
+import upshot.core.ground.MovedStand;
+import upshot.core.ground.Place;
+import upshot.core.plan.Action;
+import upshot.core.plan.Outline.Corner;
+import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
+import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
+import upshot.core.plan.Stretch;
+import upshot.core.shot.OnTheGround;
+import upshot.core.verdict.Verdict;
+
+/** A spot from above: what stands there, where things happen, where cameras stand and what is said against that. */
+@Component
+class GroundStage implements Stage {
+
+    private static final int HOUR = 60;
+
+    @Override
+    public int digit() {
+        return 4;
+    }
+
+    @Override
+    public String slug() {
+        return "ground";
+    }
+
+    @Override
+    public String title() {
+        return "Ground";
+    }
+
+    @Override
+    public boolean hasScript() {
+        return true;
+    }
+
+    @Override
+    public List<String> pieces() {
+        return List.of("ground-head", "ground-plan", "ground-panel", "ground-list");
+    }
+
+    /** A spot to look at. */
+    record SpotChoice(String id, String name, boolean chosen, int against) {}
+
+    /** Something to put on the plan. */
+    record Choice(String what, String label) {}
+
+    @Override
+    public Map<String, Object> model(Verdict verdict, StageRequest request) {
+        Plan plan = verdict.plan();
+        Map<String, String> parameters = request.parameters();
+        Optional<Shot> chosen = Selected.of(plan, RecordKind.SHOT, parameters, "shot");
+        Spot spot = spot(plan, parameters, chosen);
+        Optional<Shot> shown =
+                chosen.filter(shot -> plan.spotOf(plan.actionOf(shot)).equals(spot));
+        int minute = minute(plan, parameters);
+        Optional<SunAt> sun = SunAt.of(plan, spot, minute);
+        PlanDrawing drawing = new PlanDrawing(verdict, spot, shown);
+        Map<String, Object> model = new LinkedHashMap<>();
+        model.put(
+                "spots",
+                plan.spots().stream().map(one -> choice(verdict, one, spot)).toList());
+        model.put("spotId", spot.id().toString());
+        model.put("spotName", spot.name());
+        model.put(
+                "facts",
+                "%s × %s m, %d m a square"
+                        .formatted(
+                                Wording.number(spot.widthM(), 1), Wording.number(spot.depthM(), 1), drawing.squareM()));
+        model.put("ground", drawing.drawing(sun));
+        model.put("minute", minute);
+        model.put("clock", LocalTime.of(minute / HOUR, minute % HOUR).toString());
+        model.put("sunWords", sun.map(SunAt::words).orElse(sunless(plan, spot)));
+        model.put("hasSun", sun.isPresent());
+        model.put("keep", keep(parameters).name());
+        model.put("groups", new PlanList(plan, spot, parameters.getOrDefault("thing", "")).groups());
+        model.put(
+                "drawnFloor",
+                plan.list(RecordKind.CORNER).stream()
+                        .anyMatch(one -> one.spotId().equals(spot.id())));
+        model.put(
+                "shelf",
+                Arrays.stream(AddToPlan.Shelf.values())
+                        .map(one -> new Choice(one.name(), one.label()))
+                        .toList());
+        model.put(
+                "openings",
+                Arrays.stream(Stretch.Kind.values())
+                        .map(one -> new Choice(one.name(), one.label()))
+                        .toList());
+        model.put("unplaced", unplaced(plan, spot));
+        model.put("panel", shown.map(shot -> StandPanel.of(verdict, shot, sun)).orElse(null));
+        model.put("roomDiffers", roomDiffers(plan, spot));
+        return model;
+    }
+
+    private static Spot spot(Plan plan, Map<String, String> parameters, Optional<Shot> chosen) {
+        return Selected.of(plan, RecordKind.SPOT, parameters, "spot")
+                .or(() -> chosen.map(shot -> plan.spotOf(plan.actionOf(shot))))
+                .or(() -> plan.spots().stream()
+                        .filter(one -> FloorPlan.of(plan, one).drawn())
+                        .findFirst())
+                .orElseGet(() -> plan.spots().get(0));
+    }
+
+    static MovedStand keep(Map<String, String> parameters) {
+        return parameters.getOrDefault("keep", "").equals(MovedStand.KEEPS_LENS.name())
+                ? MovedStand.KEEPS_LENS
+                : MovedStand.KEEPS_SIZE;
+    }
+
+    /** What is asked for, or when the day begins. */
+    private static int minute(Plan plan, Map<String, String> parameters) {
+        LocalTime call = plan.brief().callTime();
+        int usual = call.getHour() * HOUR + call.getMinute();
+        String asked = parameters.getOrDefault("at", "");
+        int minute = asked.matches("\\d{1,4}") ? Integer.parseInt(asked) : usual;
+        return Math.min(SunAt.MINUTES - 1, minute);
+    }
+
+    private static String sunless(Plan plan, Spot spot) {
+        return spot.facingDeg().isEmpty()
+                ? "The sun can be shown when the Brief says which way %s faces.".formatted(spot.name())
+                : "The sun can be shown when the Brief says when and where it is shot.";
+    }
+
+    private static SpotChoice choice(Verdict verdict, Spot one, Spot chosen) {
+        Plan plan = verdict.plan();
+        int against = (int) plan.actions().stream()
+                .filter(action -> action.spotId().equals(one.id()))
+                .flatMap(action -> plan.shotsOf(action).stream())
+                .filter(shot -> Verdict.status(OnTheGround.of(plan, shot, verdict.findingsOf(shot))) == Status.BREAK)
+                .count();
+        return new SpotChoice(one.id().toString(), one.name(), one.equals(chosen), against);
+    }
+
+    /**
+     * An action that is not on the plan.
+     *
+     * @param across where it would be put, in the middle of the floor
+     */
+    record Unplaced(String id, String name, double across, double deep) {}
+
+    private static List<Unplaced> unplaced(Plan plan, Spot spot) {
+        return plan.actions().stream()
+                .filter(action -> action.spotId().equals(spot.id())
+                        && Place.of(plan, action).isEmpty())
+                .map(action -> unplaced(
+                        action, AddToPlan.middle(FloorPlan.of(plan, spot).outline())))
+                .toList();
+    }
+
+    private static Unplaced unplaced(Action action, Corner middle) {
+        return new Unplaced(action.id().toString(), action.name(), middle.acrossM(), middle.deepM());
+    }
+
+    /** What was typed as free room stays; where the plan gives less, it is said. */
+    private static String roomDiffers(Plan plan, Spot spot) {
+        FloorPlan floor = FloorPlan.of(plan, spot);
+        double farthest = floor.outline().stream()
+                .flatMap(one -> floor.outline().stream().map(other -> Place.apartM(one, other)))
+                .max(Double::compare)
+                .orElse(0.0);
+        return floor.drawn() && spot.roomM() > farthest
+                ? "The Brief gives %s to stand back; the plan is %s at its longest."
+                        .formatted(Wording.metres(spot.roomM()), Wording.metres(farthest))
+                : "";
+    }
+}

@@ -1,0 +1,74 @@
+package upshot.app.ground;
+
+import java.util.List;
+import java.util.Optional;
+import upshot.app.web.FindingView;
+import upshot.app.web.FrameView;
+import upshot.core.finding.Wording;
+import upshot.core.ground.Glass;
+import upshot.core.ground.Place;
+import upshot.core.ground.Stand;
+import upshot.core.measure.Degrees;
+import upshot.core.plan.Action;
+import upshot.core.plan.Plan;
+import upshot.core.plan.Shot;
+import upshot.core.shot.OnTheGround;
+import upshot.core.verdict.Verdict;
+
+/**
+ * A camera of the plan, beside the drawing.
+ *
+ * @param facts where it stands and with what
+ * @param placed whether its action is on the plan
+ * @param frames all pictures of the action
+ * @param sun what it does in this picture, empty where that is not known
+ */
+record StandPanel(
+        String id,
+        String code,
+        String actionId,
+        String action,
+        String facts,
+        boolean placed,
+        List<FrameView> frames,
+        List<FindingView> findings,
+        String sun) {
+
+    static StandPanel of(Verdict verdict, Shot shot, Optional<SunAt> sun) {
+        Plan plan = verdict.plan();
+        Action action = plan.actionOf(shot);
+        Stand stand = Stand.of(plan, shot);
+        return new StandPanel(
+                shot.id().toString(),
+                shot.code(),
+                action.id().toString(),
+                action.name(),
+                "%s, %s: %s away, %s, lens at %s"
+                        .formatted(
+                                Wording.capital(Wording.place(shot.bearingDeg())),
+                                Glass.of(plan, shot)
+                                        .map(lens -> lens.name())
+                                        .orElse(Wording.number(shot.focalLengthMm(), 0) + " mm"),
+                                Wording.metres(stand.groundDistanceM()),
+                                shot.size().label(),
+                                Wording.metres(shot.cameraHeightM())),
+                Place.of(plan, action).isPresent(),
+                plan.shotsOf(action).stream()
+                        .map(one -> FrameView.of(verdict, one))
+                        .toList(),
+                OnTheGround.of(plan, shot, verdict.findingsOf(shot)).stream()
+                        .map(FindingView::of)
+                        .toList(),
+                sun.filter(SunAt::up).map(one -> words(plan, action, shot, one)).orElse(""));
+    }
+
+    private static String words(Plan plan, Action action, Shot shot, SunAt sun) {
+        double camera = Place.directionDeg(plan, action) + shot.bearingDeg();
+        double off = Degrees.wrap(sun.towardsDeg() - camera);
+        double fromCamera = Math.min(off, 360 - off);
+        String side = fromCamera >= 135
+                ? "behind the subject"
+                : fromCamera > 45 ? "from the side" : "in front, behind the camera";
+        return "%s: %s for %s.".formatted(sun.words(), side, shot.code());
+    }
+}

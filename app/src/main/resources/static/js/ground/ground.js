@@ -1,0 +1,117 @@
+// The plan: what stands on it is dragged, or moved with the arrow keys; a slider moves the sun.
+import { door, signal } from "../web/stage.js";
+
+const BEGINS_AFTER_PX = 4;
+const CM = 100;
+const TURN_DEG = { fine: 1, coarse: 5 };
+const SETTLES_MS = 250;
+
+let dragged = null;
+
+function plan() {
+  return document.querySelector("[data-plan]");
+}
+
+function keep() {
+  return document.getElementById("ground-plan").dataset.keep;
+}
+
+/** A point of the window in metres on the floor. */
+function metres(x, y) {
+  const point = new DOMPoint(x, y).matrixTransform(plan().getScreenCTM().inverse());
+  return { across: point.x / CM, deep: -point.y / CM };
+}
+
+/** Where something is put down that was taken up at one point and let go at another. */
+function landed({ element, from }, to) {
+  const { x, y } = element.dataset;
+  return x === undefined ? to : { across: Number(x) + to.across - from.across, deep: Number(y) + to.deep - from.deep };
+}
+
+function put(element, place) {
+  const { put: kind, id } = element.dataset;
+  const point = { id, across: place.across.toFixed(3), deep: place.deep.toFixed(3) };
+  const body =
+    kind === "stand"
+      ? { gesture: "put-stand", arguments: { ...point, keep: keep() } }
+      : { gesture: "put-thing", arguments: { ...point, kind } };
+  return door.edit("changes", () => body).catch((refusal) => door.tell(refusal.message));
+}
+
+function begin(event) {
+  const element = event.target.closest?.("[data-put]");
+  if (element && event.button === 0) {
+    dragged = { element, x: event.clientX, y: event.clientY, from: metres(event.clientX, event.clientY), moving: false };
+  }
+}
+
+/** The thing follows by its transform alone; what follows from it is drawn anew when it is let go. */
+function drag(event) {
+  if (!dragged) {
+    return;
+  }
+  const { element, x, y } = dragged;
+  if (!dragged.moving && Math.hypot(event.clientX - x, event.clientY - y) < BEGINS_AFTER_PX) {
+    return;
+  }
+  if (!dragged.moving) {
+    dragged.moving = true;
+    element.setPointerCapture(event.pointerId);
+    element.classList.add("is-dragged");
+  }
+  const to = metres(event.clientX, event.clientY);
+  element.setAttribute("transform", `translate(${(to.across - dragged.from.across) * CM} ${-(to.deep - dragged.from.deep) * CM})`);
+}
+
+async function end(event) {
+  const drop = dragged;
+  dragged = null;
+  if (!drop?.moving) {
+    return;
+  }
+  drop.element.classList.remove("is-dragged");
+  if (event.type === "pointerup") {
+    // The link under the pointer is not what was meant.
+    addEventListener("click", (click) => click.preventDefault(), { capture: true, once: true, signal: AbortSignal.timeout(0) });
+    await put(drop.element, landed(drop, metres(event.clientX, event.clientY)));
+  }
+  drop.element.removeAttribute("transform");
+}
+
+const TURNS = { ArrowLeft: -1, ArrowRight: 1 };
+const STEPS = { ArrowUp: "in", ArrowDown: "back" };
+
+async function key(event) {
+  const stand = event.target.closest?.("[data-stand]");
+  if (!stand || event.altKey || event.ctrlKey || event.metaKey || !(event.key in TURNS || event.key in STEPS)) {
+    return;
+  }
+  event.preventDefault();
+  event.stopPropagation();
+  const id = stand.dataset.stand;
+  const size = event.shiftKey ? "coarse" : "fine";
+  const way = event.key in TURNS ? { turn: String(TURNS[event.key] * TURN_DEG[size]) } : { way: STEPS[event.key] };
+  const body = { gesture: "put-stand", arguments: { id, keep: keep(), ...way } };
+  await door.edit("changes", () => body).catch((refusal) => door.tell(refusal.message));
+  document.querySelector(`[data-stand="${id}"]`)?.focus();
+}
+
+let settling = 0;
+
+function sun({ target }) {
+  if (!target.matches("[data-sun]")) {
+    return;
+  }
+  const minute = Number(target.value);
+  const clock = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+  document.querySelector("[data-sun-clock]").textContent = clock;
+  clearTimeout(settling);
+  settling = setTimeout(() => door.select({ at: String(minute) }), SETTLES_MS);
+}
+
+document.addEventListener("pointerdown", begin, { signal });
+document.addEventListener("pointermove", drag, { signal });
+document.addEventListener("pointerup", end, { signal });
+document.addEventListener("pointercancel", end, { signal });
+document.addEventListener("keydown", key, { signal, capture: true });
+document.addEventListener("input", sun, { signal });
