@@ -22,7 +22,7 @@ import upshot.exchange.json.PlanJson;
  */
 public final class Load {
 
-    static final List<String> STAGES = List.of("brief", "coverage", "cut", "day", "hand-off");
+    static final List<String> STAGES = List.of("brief", "coverage", "cut", "ground", "day", "hand-off");
     private static final int ALONE_WARM_UP = 240;
     private static final int ALONE = 25;
     private static final int JOBS = 5;

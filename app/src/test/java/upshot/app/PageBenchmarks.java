@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -23,9 +24,12 @@ import upshot.app.account.Account;
 import upshot.app.account.SignedIn;
 import upshot.app.job.NewJobs;
 import upshot.core.LargeJob;
+import upshot.core.plan.Action;
 import upshot.core.plan.Change;
+import upshot.core.plan.Outline;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Standing;
 import upshot.core.plan.Use;
 import upshot.exchange.json.ChangeJson;
 
@@ -77,7 +81,10 @@ class PageBenchmarks {
         List<String> judged = List.of(
                 row("Coverage page, judged already", "100 ms", run -> get("/jobs/%s/coverage".formatted(known))),
                 row("Coverage page with a shot's panel", "100 ms", run -> get(selected)),
-                row("Panel preview while a control moves", "50 ms", run -> preview(known, turned, token, run)));
+                row(
+                        "Panel preview while a control moves",
+                        "50 ms",
+                        run -> preview(known, "coverage", turned, token, run)));
         append(List.of(row(
                 "Coverage page, read and judged anew",
                 "100 ms",
@@ -99,6 +106,53 @@ class PageBenchmarks {
                 run -> drop(job, dragged, token, 100 * 24 + 25 + run))));
     }
 
+    @Test
+    void a_spot_of_200_shots_and_60_things() throws Exception {
+        Account account = people.account();
+        signIn(account.email());
+        Plan plan = crowded();
+        UUID job = newJobs.create(new SignedIn(account), plan);
+        Shot moved = plan.shots().get(100);
+        String spot = plan.spots().get(0).id().toString();
+        String token = token(answer(get("/jobs/%s/ground?spot=%s".formatted(job, spot))));
+        append(List.of(
+                row(
+                        "Ground, a spot of 200 shots and 60 things, drawn anew",
+                        "60 ms",
+                        run -> get("/jobs/%s/ground?spot=%s&at=%d".formatted(job, spot, 600 + run))),
+                row("The same while a camera is moved", "40 ms", run -> preview(job, "ground", moved, token, run))));
+    }
+
+    /** Everything happens at one spot, among tables in rows. */
+    private static Plan crowded() {
+        Plan plan = LargeJob.of(20, 200, 0);
+        UUID spot = plan.spots().get(0).id();
+        List<Change> changes = new ArrayList<>();
+        for (Action action : plan.actions()) {
+            int place = changes.size();
+            changes.add(Change.batch(List.of(
+                    Change.set(action, "spotId", spot),
+                    Change.set(action, "acrossM", Optional.of(10.0 + place % 5)),
+                    Change.set(action, "deepM", Optional.of(10.0 + place / 5)))));
+        }
+        for (int thing = 0; thing < 60; thing++) {
+            double across = 2 * (thing % 10);
+            double deep = 3.0 * (thing / 10);
+            changes.add(new Change.Add(new Standing(
+                    UUID.randomUUID(),
+                    spot,
+                    thing,
+                    "table",
+                    Standing.Kind.FURNITURE,
+                    Outline.parse("%1$s %2$s, %3$s %2$s, %3$s %4$s, %1$s %4$s"
+                            .formatted(across, deep, across + 1, deep + 0.7)),
+                    0.75,
+                    "",
+                    "")));
+        }
+        return plan.apply(Change.batch(changes));
+    }
+
     /** The end of a use dropped on a frame: saved, judged and drawn again. */
     private HttpRequest drop(UUID jobId, Use dragged, String token, int end) {
         return request("/jobs/%s/changes".formatted(jobId))
@@ -118,14 +172,14 @@ class PageBenchmarks {
                 .build());
     }
 
-    private HttpRequest preview(UUID jobId, Shot turned, String token, int run) {
+    private HttpRequest preview(UUID jobId, String stage, Shot turned, String token, int run) {
         String changes = ChangeJson.write(Change.set(turned, "bearingDeg", 40.0 + run));
         return request("/jobs/%s/changes".formatted(jobId))
                 .header("Content-Type", "application/json")
                 .header("X-CSRF-TOKEN", token)
                 .POST(HttpRequest.BodyPublishers.ofString(
-                        "{\"stage\":\"coverage\",\"preview\":true,\"parameters\":{\"shot\":\"%s\"},\"changes\":%s}"
-                                .formatted(turned.id(), changes)))
+                        "{\"stage\":\"%s\",\"preview\":true,\"parameters\":{\"shot\":\"%s\"},\"changes\":%s}"
+                                .formatted(stage, turned.id(), changes)))
                 .build();
     }
 

@@ -73,9 +73,9 @@ class AddToPlan implements Gesture {
             double deep = Snap.of(middle.deepM() - deepM / 2);
             Outline corners = new Outline(List.of(
                     new Corner(across, deep),
-                    new Corner(across + wideM, deep),
-                    new Corner(across + wideM, deep + deepM),
-                    new Corner(across, deep + deepM)));
+                    new Corner(Snap.of(across + wideM), deep),
+                    new Corner(Snap.of(across + wideM), Snap.of(deep + deepM)),
+                    new Corner(across, Snap.of(deep + deepM))));
             return new Standing(id, spotId, rank, label, kind, corners, heightM, "", "");
         }
     }

@@ -56,6 +56,12 @@ class GroundStage implements Stage {
         return List.of("ground-head", "ground-plan", "ground-panel", "ground-list");
     }
 
+    /** While a camera is dragged the drawing follows by itself. */
+    @Override
+    public List<String> livePieces() {
+        return List.of("ground-panel");
+    }
+
     /** A spot to look at. */
     record SpotChoice(String id, String name, boolean chosen, int against) {}
 

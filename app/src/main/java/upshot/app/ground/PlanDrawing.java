@@ -8,6 +8,14 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import upshot.app.ground.PlanShapes.ActionShape;
+import upshot.app.ground.PlanShapes.Drawing;
+import upshot.app.ground.PlanShapes.HandleShape;
+import upshot.app.ground.PlanShapes.LineShape;
+import upshot.app.ground.PlanShapes.NorthShape;
+import upshot.app.ground.PlanShapes.StandShape;
+import upshot.app.ground.PlanShapes.SunShape;
+import upshot.app.ground.PlanShapes.ThingShape;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
@@ -49,70 +57,6 @@ final class PlanDrawing {
     private final Optional<Shot> chosen;
     private final List<Action> here;
 
-    /**
-     * All of it.
-     *
-     * @param box of the view
-     * @param letters how high letters are
-     * @param bar a metre in the drawing, and what it says
-     */
-    record Drawing(
-            String box,
-            double letters,
-            List<LineShape> grid,
-            String floor,
-            List<LineShape> walls,
-            List<String> shadows,
-            List<ThingShape> things,
-            List<LineShape> stretches,
-            List<ActionShape> actions,
-            List<StandShape> stands,
-            List<HandleShape> corners,
-            SunShape sun,
-            NorthShape north,
-            LineShape bar) {}
-
-    record LineShape(double x1, double y1, double x2, double y2, String kind, String label) {}
-
-    /** @param ofStory its id, empty for what was written down before there were plans */
-    record ThingShape(
-            String id, String points, String kind, String name, double x, double y, double firstX, double firstY) {}
-
-    /** @param way its path, may be empty */
-    record ActionShape(
-            String id,
-            String name,
-            double x,
-            double y,
-            String way,
-            String line,
-            String arrow,
-            boolean chosen,
-            boolean inShade) {}
-
-    /**
-     * A camera.
-     *
-     * @param turnDeg how far its picture is turned, which looks up
-     * @param spoken all of it in a sentence
-     */
-    record StandShape(
-            String id,
-            String code,
-            double x,
-            double y,
-            double turnDeg,
-            String wedge,
-            String status,
-            boolean chosen,
-            String spoken) {}
-
-    record HandleShape(String id, String kind, double x, double y, String label) {}
-
-    record SunShape(double x, double y, String rays, String words) {}
-
-    record NorthShape(double x, double y, double turnDeg) {}
-
     PlanDrawing(Verdict verdict, Spot spot, Optional<Shot> chosen) {
         this.verdict = verdict;
         this.plan = verdict.plan();
@@ -132,12 +76,19 @@ final class PlanDrawing {
         return new Drawing(
                 "%s %s %s %s"
                         .formatted(
-                                n(bounds.left * CM), n(-bounds.far * CM), n(bounds.wide() * CM), n(bounds.high() * CM)),
+                                n(bounds.left() * CM),
+                                n(-bounds.far() * CM),
+                                n(bounds.wide() * CM),
+                                n(bounds.high() * CM)),
                 letters,
                 grid(),
                 points(floor.outline()),
                 floor.walls().stream()
-                        .map(wall -> line(wall.from(), wall.to(), wall.heightM() > 0 ? "wall" : "edge", ""))
+                        .map(wall -> line(
+                                wall.from(),
+                                wall.to(),
+                                wall.heightM() > 0 ? "wall" : "edge",
+                                wall.paced() ? "is-paced" : ""))
                         .toList(),
                 shadows.map(Shadows::outlines).orElse(List.of()).stream()
                         .map(PlanDrawing::points)
@@ -159,34 +110,17 @@ final class PlanDrawing {
                 sun.filter(SunAt::up).map(one -> sun(one, bounds)).orElse(null),
                 spot.facingDeg()
                         .map(facing -> new NorthShape(
-                                (bounds.right - MARGIN_M / 2) * CM, -(bounds.near + NORTH_UP * MARGIN_M) * CM, -facing))
+                                (bounds.right() - MARGIN_M / 2) * CM,
+                                -(bounds.near() + NORTH_UP * MARGIN_M) * CM,
+                                -facing))
                         .orElse(null),
                 new LineShape(
-                        bounds.left * CM + letters,
-                        -bounds.near * CM - letters,
-                        bounds.left * CM + letters + CM,
-                        -bounds.near * CM - letters,
+                        bounds.left() * CM + letters,
+                        -bounds.near() * CM - letters,
+                        bounds.left() * CM + letters + CM,
+                        -bounds.near() * CM - letters,
                         "bar",
                         "1 m"));
-    }
-
-    private record Bounds(double left, double near, double right, double far) {
-
-        double wide() {
-            return right - left;
-        }
-
-        double high() {
-            return far - near;
-        }
-
-        Bounds and(Corner point) {
-            return new Bounds(
-                    Math.min(left, point.acrossM()),
-                    Math.min(near, point.deepM()),
-                    Math.max(right, point.acrossM()),
-                    Math.max(far, point.deepM()));
-        }
     }
 
     private Bounds bounds() {
@@ -209,7 +143,7 @@ final class PlanDrawing {
             }
         }
         return new Bounds(
-                bounds.left - MARGIN_M, bounds.near - MARGIN_M, bounds.right + MARGIN_M, bounds.far + MARGIN_M);
+                bounds.left() - MARGIN_M, bounds.near() - MARGIN_M, bounds.right() + MARGIN_M, bounds.far() + MARGIN_M);
     }
 
     private static String n(double value) {
@@ -245,11 +179,11 @@ final class PlanDrawing {
         Bounds bounds = bounds();
         int square = squareM();
         List<LineShape> lines = new ArrayList<>();
-        for (double at = Math.ceil(bounds.left / square) * square; at <= bounds.right; at += square) {
-            lines.add(line(new Corner(at, bounds.near), new Corner(at, bounds.far), "grid", ""));
+        for (double at = Math.ceil(bounds.left() / square) * square; at <= bounds.right(); at += square) {
+            lines.add(line(new Corner(at, bounds.near()), new Corner(at, bounds.far()), "grid", ""));
         }
-        for (double at = Math.ceil(bounds.near / square) * square; at <= bounds.far; at += square) {
-            lines.add(line(new Corner(bounds.left, at), new Corner(bounds.right, at), "grid", ""));
+        for (double at = Math.ceil(bounds.near() / square) * square; at <= bounds.far(); at += square) {
+            lines.add(line(new Corner(bounds.left(), at), new Corner(bounds.right(), at), "grid", ""));
         }
         return lines;
     }
@@ -317,6 +251,7 @@ final class PlanDrawing {
             List<Finding> findings = OnTheGround.of(plan, shot, verdict.findingsOf(shot));
             return new StandShape(
                     shot.id().toString(),
+                    shot.actionId().toString(),
                     shot.code(),
                     x(camera.at().acrossM()),
                     y(camera.at().deepM()),
@@ -343,8 +278,8 @@ final class PlanDrawing {
 
     /** Beyond the floor, where it comes from. */
     private static SunShape sun(SunAt sun, Bounds bounds) {
-        double middleX = (bounds.left + bounds.right) / 2;
-        double middleY = (bounds.near + bounds.far) / 2;
+        double middleX = (bounds.left() + bounds.right()) / 2;
+        double middleY = (bounds.near() + bounds.far()) / 2;
         double toX = Degrees.sin(sun.towardsDeg());
         double toY = Degrees.cos(sun.towardsDeg());
         double reach = Math.min(

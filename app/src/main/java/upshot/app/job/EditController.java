@@ -54,7 +54,10 @@ class EditController {
 
     /** Only what follows a moving control is drawn; nothing is saved. */
     private Answer preview(Job job, SignedIn who, Stage stage, EditRequest edit) {
-        Verdict verdict = edits.preview(job.id(), job.ownerId(), ChangeJson.read(edit.changes()));
+        Change change = edit.gesture() == null
+                ? ChangeJson.read(edit.changes())
+                : edits.look(job.id(), job.ownerId(), who, prepared(job, edit)).change();
+        Verdict verdict = edits.preview(job.id(), job.ownerId(), change);
         StageRequest request = new StageRequest(job.id(), job.version(), who, edit.parameters());
         Map<String, Object> model = answers.model(request, stage, verdict);
         return new Answer(job.version(), "", pages.livePieces(stage, model), "", edit.parameters());

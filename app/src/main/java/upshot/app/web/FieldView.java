@@ -117,6 +117,11 @@ public record FieldView(
         return value instanceof Double number ? Wording.number(number, 4) : String.valueOf(value);
     }
 
+    /** Whether it is a length in metres, which may be typed in other units and in steps too. */
+    public boolean metres() {
+        return control.equals("number") && (unit.equals("m") || unit.startsWith("m "));
+    }
+
     /** The name of the control on the page; one place on the page shows a field. */
     public String controlId() {
         return "f-" + field + "-" + id;

@@ -1,4 +1,5 @@
 // The plan: what stands on it is dragged, or moved with the arrow keys; a slider moves the sun.
+import { keepStepM, stepM } from "../web/lengths.js";
 import { door, signal } from "../web/stage.js";
 
 const BEGINS_AFTER_PX = 4;
@@ -28,14 +29,49 @@ function landed({ element, from }, to) {
   return x === undefined ? to : { across: Number(x) + to.across - from.across, deep: Number(y) + to.deep - from.deep };
 }
 
-function put(element, place) {
+/** What putting something down comes to. */
+function gesture(element, place) {
   const { put: kind, id } = element.dataset;
   const point = { id, across: place.across.toFixed(3), deep: place.deep.toFixed(3) };
-  const body =
-    kind === "stand"
-      ? { gesture: "put-stand", arguments: { ...point, keep: keep() } }
-      : { gesture: "put-thing", arguments: { ...point, kind } };
+  return kind === "stand"
+    ? { gesture: "put-stand", arguments: { ...point, keep: keep() } }
+    : { gesture: "put-thing", arguments: { ...point, kind } };
+}
+
+function put(element, place) {
+  const body = gesture(element, place);
   return door.edit("changes", () => body).catch((refusal) => door.tell(refusal.message));
+}
+
+/** What would be said of a camera where it is held: one question at a time, the latest last. */
+class Beforehand {
+  #asking = false;
+  #next = null;
+  #stopped = new AbortController();
+
+  ask(element, place) {
+    this.#next = { element, place };
+    this.#go();
+  }
+
+  stop() {
+    this.#stopped.abort();
+    this.#next = null;
+  }
+
+  async #go() {
+    if (this.#asking || this.#next === null) {
+      return;
+    }
+    const { element, place } = this.#next;
+    this.#next = null;
+    this.#asking = true;
+    const parameters = { ...door.parameters, shot: element.dataset.id };
+    // What cannot be said beforehand is said when it is let go.
+    await door.previewOf({ ...gesture(element, place), parameters }, this.#stopped.signal).catch(() => {});
+    this.#asking = false;
+    this.#go();
+  }
 }
 
 function begin(event) {
@@ -43,6 +79,23 @@ function begin(event) {
   if (element && event.button === 0) {
     dragged = { element, x: event.clientX, y: event.clientY, from: metres(event.clientX, event.clientY), moving: false };
   }
+}
+
+/** What a camera sees is turned round its subject, and as far away as the camera is. */
+function wedgeFollows({ dataset }, moved) {
+  const wedge = document.querySelector(`[data-wedge="${dataset.id}"]`);
+  const subject = document.querySelector(`[data-put=action][data-id="${dataset.action}"]`);
+  if (!moved || !wedge || !subject) {
+    wedge?.removeAttribute("transform");
+    return;
+  }
+  const [x, y] = [subject.cx.baseVal.value, subject.cy.baseVal.value];
+  const [fromX, fromY] = dataset.at.split(" ").map(Number);
+  const before = { x: fromX - x, y: fromY - y };
+  const now = { x: before.x + moved.x, y: before.y + moved.y };
+  const turn = ((Math.atan2(now.y, now.x) - Math.atan2(before.y, before.x)) * 180) / Math.PI;
+  const larger = Math.hypot(now.x, now.y) / Math.hypot(before.x, before.y);
+  wedge.setAttribute("transform", `translate(${x} ${y}) rotate(${turn}) scale(${larger}) translate(${-x} ${-y})`);
 }
 
 /** The thing follows by its transform alone; what follows from it is drawn anew when it is let go. */
@@ -56,11 +109,17 @@ function drag(event) {
   }
   if (!dragged.moving) {
     dragged.moving = true;
+    dragged.beforehand = new Beforehand();
     element.setPointerCapture(event.pointerId);
     element.classList.add("is-dragged");
   }
   const to = metres(event.clientX, event.clientY);
-  element.setAttribute("transform", `translate(${(to.across - dragged.from.across) * CM} ${-(to.deep - dragged.from.deep) * CM})`);
+  const moved = { x: (to.across - dragged.from.across) * CM, y: -(to.deep - dragged.from.deep) * CM };
+  if (element.dataset.put === "stand") {
+    wedgeFollows(element, moved);
+    dragged.beforehand.ask(element, landed(dragged, to));
+  }
+  element.setAttribute("transform", `translate(${moved.x} ${moved.y})`);
 }
 
 async function end(event) {
@@ -69,6 +128,7 @@ async function end(event) {
   if (!drop?.moving) {
     return;
   }
+  drop.beforehand.stop();
   drop.element.classList.remove("is-dragged");
   if (event.type === "pointerup") {
     // The link under the pointer is not what was meant.
@@ -76,6 +136,9 @@ async function end(event) {
     await put(drop.element, landed(drop, metres(event.clientX, event.clientY)));
   }
   drop.element.removeAttribute("transform");
+  if (drop.element.dataset.put === "stand") {
+    wedgeFollows(drop.element, null);
+  }
 }
 
 const TURNS = { ArrowLeft: -1, ArrowRight: 1 };
@@ -115,3 +178,17 @@ document.addEventListener("pointerup", end, { signal });
 document.addEventListener("pointercancel", end, { signal });
 document.addEventListener("keydown", key, { signal, capture: true });
 document.addEventListener("input", sun, { signal });
+
+function step({ target }) {
+  if (target.matches("[data-step]") && Number(target.value) > 0) {
+    keepStepM(Number(target.value));
+  }
+}
+
+function showStep() {
+  document.querySelectorAll("[data-step]").forEach((field) => (field.value = stepM()));
+}
+
+document.addEventListener("change", step, { signal });
+door.addEventListener("shown", showStep, { signal });
+showStep();

@@ -56,8 +56,13 @@ export class Door extends EventTarget {
 
   /** Asks how the page would look; saves nothing. While an edit is on its way there is nothing to preview against. */
   async preview(changes, signal) {
+    return this.previewOf({ changes }, signal);
+  }
+
+  /** The same of changes or of a gesture, with parameters of its own where the page would show something else then. */
+  async previewOf(content, signal) {
     if (this.#waiting === 0) {
-      const answer = await this.#post("changes", { preview: true, changes }, signal);
+      const answer = await this.#post("changes", { preview: true, ...content }, signal);
       signal.throwIfAborted();
       this.#show(answer, "preview");
     }

@@ -1,4 +1,5 @@
 // Controls that set one field of one record: saved when they change, drawn along while a slider moves.
+import { inMetres, paced } from "./lengths.js";
 import { clearProblem, offerChoice, showProblem } from "./problems.js";
 
 const DRAW_AFTER_MS = 40;
@@ -11,7 +12,14 @@ function valueOf(control) {
   if (control.type === "checkbox") {
     return control.checked;
   }
-  return control.value.trim() === "" ? null : control.value;
+  const value = "metres" in control.dataset ? inMetres(control.value) : control.value;
+  return value.trim() === "" ? null : value;
+}
+
+/** What was counted in steps is marked as that, where the thing has such a mark. */
+function alsoPaced(control) {
+  const mark = document.querySelector(`[data-field=paced][data-id="${control.dataset.id}"]`);
+  return "metres" in control.dataset && paced(control.value) && mark && !mark.checked ? [change(mark, true)] : [];
 }
 
 /** The step that a control stands for. An empty text is a text; an empty anything else is nothing. */
@@ -38,11 +46,12 @@ export function connectFields(door, signal) {
     stopPreview();
     // Answers to earlier edits may still come; what was typed is taken down now and left alone until its turn.
     const typed = valueOf(control);
+    const mark = alsoPaced(control);
     control.dataset.pending = "true";
     const attempt = door.edit("changes", () => {
       delete control.dataset.pending;
       const step = change(control, typed);
-      return String(step.before ?? "") === String(step.after ?? "") ? null : { changes: [step] };
+      return String(step.before ?? "") === String(step.after ?? "") ? null : { changes: [step, ...mark] };
     });
     attempt
       .then(() => clearProblem(control))

@@ -86,7 +86,10 @@ class GroundInBrowserTest extends InBrowser {
         page.mouse().down();
         page.mouse().move(box.x + box.width / 2 + 120, box.y + box.height / 3 + 40);
         page.mouse().move(box.x + box.width / 2 + 160, box.y + box.height / 3 + 60);
+        assertThat(against()).hasCount(0);
+        assertThat(saved().bearingDeg()).as("held, and not let go yet").isZero();
         page.mouse().up();
+        assertThat(page.locator("[data-step=undo]")).containsText("move the camera");
         assertThat(against()).hasCount(0);
         assertThat(saved().bearingDeg()).isBetween(10.0, 90.0);
 
@@ -157,6 +160,25 @@ class GroundInBrowserTest extends InBrowser {
         page.getByLabel("Sun at").fill("60");
         assertThat(page.locator("#ground-plan")).containsText("The sun is down");
         assertThat(page.locator(".plan-sun circle")).hasCount(0);
+    }
+
+    @Test
+    void lengths_are_typed_as_they_were_measured_and_what_was_paced_is_dashed() {
+        button("Draw its corners").click();
+        assertThat(page.locator(".plan-corner")).hasCount(4);
+        field("Corner 2", "Across", "12 ft 6");
+        assertThat(page.locator("#ground-list")).containsText("3.81 m across");
+        field("Corner 2", "Deep", "40 cm");
+        assertThat(page.locator("#ground-list")).containsText("3.81 m across, 0.4 m deep");
+        page.getByLabel("A step of yours").fill("0.8");
+        page.getByLabel("A step of yours").press("Tab");
+        assertThat(page.locator(".plan-wall.is-paced")).hasCount(0);
+        field("Corner 3", "Across", "10 steps");
+        assertThat(page.locator("#ground-list")).containsText("8 m across");
+        assertThat(page.locator(".plan-wall.is-paced")).hasCount(2);
+        field("Corner 3", "Across", "a long way");
+        assertThat(page.locator("#ground-list")).containsText("“a long way” is not a number.");
+        assertThat(plan().list(RecordKind.CORNER).get(2).acrossM()).isEqualTo(8);
     }
 
     @Test

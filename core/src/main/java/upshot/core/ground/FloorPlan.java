@@ -40,8 +40,9 @@ public final class FloorPlan {
      * A wall between two corners.
      *
      * @param heightM 0 for an edge without one
+     * @param paced whether one of its ends was counted in steps and not measured
      */
-    public record Wall(Corner from, Corner to, double heightM) {}
+    public record Wall(Corner from, Corner to, double heightM, boolean paced) {}
 
     /**
      * A part of the floor that something stands on, or that is closed.
@@ -118,10 +119,12 @@ public final class FloorPlan {
         double usual = spot.outdoors() ? 0 : spot.ceilingM().orElse(USUAL_WALL_M);
         this.walls = new ArrayList<>();
         for (int i = 0; i < outline.size(); i++) {
+            int next = (i + 1) % outline.size();
             walls.add(new Wall(
                     outline.get(i),
-                    outline.get((i + 1) % outline.size()),
-                    typed ? corners.get(i).wallM() : usual));
+                    outline.get(next),
+                    typed ? corners.get(i).wallM() : usual,
+                    typed && (corners.get(i).paced() || corners.get(next).paced())));
         }
         this.things = new ArrayList<>();
         plan.list(RecordKind.STANDING).stream()
