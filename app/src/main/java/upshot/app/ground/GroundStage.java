@@ -63,7 +63,7 @@ class GroundStage implements Stage {
     }
 
     /** A spot to look at. */
-    record SpotChoice(String id, String name, boolean chosen, int against) {}
+    record SpotChoice(String id, String name, boolean chosen, int against, String said) {}
 
     /** Something to put on the plan. */
     record Choice(String what, String label) {}
@@ -154,7 +154,12 @@ class GroundStage implements Stage {
                 .flatMap(action -> plan.shotsOf(action).stream())
                 .filter(shot -> Verdict.status(OnTheGround.of(plan, shot, verdict.findingsOf(shot))) == Status.BREAK)
                 .count();
-        return new SpotChoice(one.id().toString(), one.name(), one.equals(chosen), against);
+        return new SpotChoice(
+                one.id().toString(),
+                one.name(),
+                one.equals(chosen),
+                against,
+                against == 0 ? "" : "%s that cannot be taken from there".formatted(Wording.count(against, "picture")));
     }
 
     /**

@@ -12,9 +12,7 @@ import upshot.app.ground.PlanShapes.ActionShape;
 import upshot.app.ground.PlanShapes.Drawing;
 import upshot.app.ground.PlanShapes.HandleShape;
 import upshot.app.ground.PlanShapes.LineShape;
-import upshot.app.ground.PlanShapes.NorthShape;
 import upshot.app.ground.PlanShapes.StandShape;
-import upshot.app.ground.PlanShapes.SunShape;
 import upshot.app.ground.PlanShapes.ThingShape;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
@@ -42,12 +40,10 @@ final class PlanDrawing {
 
     static final double CM = 100;
 
-    private static final double MARGIN_M = 1;
     private static final double PAST_SUBJECT = 1.15;
     private static final double ARROW_M = 1.2;
-    private static final double LETTERS = 1 / 48.0;
+    private static final double LETTERS_PX = 13;
     private static final double LABEL_M = 0.3;
-    private static final double NORTH_UP = 0.65;
     private static final int MOST_LINES = 60;
 
     private final Verdict verdict;
@@ -70,7 +66,8 @@ final class PlanDrawing {
 
     Drawing drawing(Optional<SunAt> sun) {
         Bounds bounds = bounds();
-        double letters = Math.max(bounds.wide(), bounds.high()) * CM * LETTERS;
+        PlanEdge edge = new PlanEdge(bounds);
+        double letters = LETTERS_PX * bounds.perPixelM() * CM;
         Optional<Shadows> shadows =
                 sun.filter(SunAt::up).map(one -> new Shadows(floor, one.altitudeDeg(), one.towardsDeg()));
         return new Drawing(
@@ -107,24 +104,13 @@ final class PlanDrawing {
                         .map(corner -> new HandleShape(
                                 corner.id().toString(), "corner", x(corner.acrossM()), y(corner.deepM()), "Corner"))
                         .toList(),
-                sun.filter(SunAt::up).map(one -> sun(one, bounds)).orElse(null),
-                spot.facingDeg()
-                        .map(facing -> new NorthShape(
-                                (bounds.right() - MARGIN_M / 2) * CM,
-                                -(bounds.near() + NORTH_UP * MARGIN_M) * CM,
-                                -facing))
-                        .orElse(null),
-                new LineShape(
-                        bounds.left() * CM + letters,
-                        -bounds.near() * CM - letters,
-                        bounds.left() * CM + letters + CM,
-                        -bounds.near() * CM - letters,
-                        "bar",
-                        "1 m"));
+                sun.filter(SunAt::up).map(edge::sun).orElse(null),
+                spot.facingDeg().map(edge::north).orElse(null),
+                edge.bar(squareM(bounds)));
     }
 
     private Bounds bounds() {
-        Bounds bounds = new Bounds(1e9, 1e9, -1e9, -1e9);
+        Bounds bounds = Bounds.NOTHING;
         for (Corner corner : floor.outline()) {
             bounds = bounds.and(corner);
         }
@@ -142,23 +128,22 @@ final class PlanDrawing {
                 }
             }
         }
-        return new Bounds(
-                bounds.left() - MARGIN_M, bounds.near() - MARGIN_M, bounds.right() + MARGIN_M, bounds.far() + MARGIN_M);
+        return bounds.withMargin();
     }
 
     private static String n(double value) {
         return String.format(Locale.ROOT, "%.1f", value);
     }
 
-    private static double x(double acrossM) {
+    static double x(double acrossM) {
         return Math.rint(acrossM * CM * 10) / 10;
     }
 
-    private static double y(double deepM) {
+    static double y(double deepM) {
         return Math.rint(-deepM * CM * 10) / 10 + 0.0;
     }
 
-    private static String points(List<Corner> corners) {
+    static String points(List<Corner> corners) {
         return corners.stream()
                 .map(one -> n(x(one.acrossM())) + "," + n(y(one.deepM())))
                 .collect(Collectors.joining(" "));
@@ -170,14 +155,17 @@ final class PlanDrawing {
 
     /** A square a metre; on a large floor five or fifty. */
     int squareM() {
-        Bounds bounds = bounds();
+        return squareM(bounds());
+    }
+
+    private static int squareM(Bounds bounds) {
         double large = Math.max(bounds.wide(), bounds.high());
         return large <= MOST_LINES ? 1 : large <= 5 * MOST_LINES ? 5 : 50;
     }
 
     private List<LineShape> grid() {
         Bounds bounds = bounds();
-        int square = squareM();
+        int square = squareM(bounds);
         List<LineShape> lines = new ArrayList<>();
         for (double at = Math.ceil(bounds.left() / square) * square; at <= bounds.right(); at += square) {
             lines.add(line(new Corner(at, bounds.near()), new Corner(at, bounds.far()), "grid", ""));
@@ -274,28 +262,5 @@ final class PlanDrawing {
 
     private static Corner from(Corner point, double bearingDeg, double metres) {
         return new Place(point, 0).camera(bearingDeg, metres);
-    }
-
-    /** Beyond the floor, where it comes from. */
-    private static SunShape sun(SunAt sun, Bounds bounds) {
-        double middleX = (bounds.left() + bounds.right()) / 2;
-        double middleY = (bounds.near() + bounds.far()) / 2;
-        double toX = Degrees.sin(sun.towardsDeg());
-        double toY = Degrees.cos(sun.towardsDeg());
-        double reach = Math.min(
-                (bounds.wide() / 2 - MARGIN_M / 2) / Math.max(1e-9, Math.abs(toX)),
-                (bounds.high() / 2 - MARGIN_M / 2) / Math.max(1e-9, Math.abs(toY)));
-        Corner at = new Corner(middleX + toX * reach, middleY + toY * reach);
-        Place place = new Place(at, sun.towardsDeg() + 180);
-        List<Corner> rays = new ArrayList<>();
-        for (int ray = -1; ray <= 1; ray++) {
-            rays.add(place.camera(25.0 * ray, 0.4));
-            rays.add(place.camera(15.0 * ray, 1.4));
-        }
-        String lines = "";
-        for (int ray = 0; ray < rays.size(); ray += 2) {
-            lines += "M %s L %s ".formatted(points(List.of(rays.get(ray))), points(List.of(rays.get(ray + 1))));
-        }
-        return new SunShape(x(at.acrossM()), y(at.deepM()), lines.strip(), sun.words());
     }
 }
