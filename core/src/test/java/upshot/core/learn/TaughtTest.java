@@ -24,6 +24,7 @@ import upshot.core.plan.Shot;
 import upshot.core.plan.Support;
 import upshot.core.plan.Use;
 import upshot.core.roll.DayLog;
+import upshot.core.roll.Lines;
 import upshot.core.roll.LogEntry;
 import upshot.core.roll.LoggedDay;
 import upshot.core.verdict.Verdict;
@@ -32,7 +33,6 @@ import upshot.day.log.What;
 /** Days as they were logged, and what is read out of them. */
 class TaughtTest {
 
-    private static final UUID PHONE = UUID.fromString("00000000-0000-4000-8000-0000000000aa");
     private static final Instant CALL = Instant.parse("2026-10-21T08:00:00Z");
 
     private final SamplePlan sample = new SamplePlan()
@@ -56,30 +56,15 @@ class TaughtTest {
         other = sample.shot(sample.action(), 30);
     }
 
-    private LogEntry say(What what, Instant at, Optional<UUID> of, Optional<UUID> about, double amount) {
-        LogEntry entry = new LogEntry(
-                sample.id(),
-                PHONE,
-                entries.size(),
-                at.toEpochMilli(),
-                0,
-                what,
-                of,
-                about,
-                Optional.empty(),
-                "",
-                amount,
-                "",
-                List.of());
-        entries.add(entry);
-        return entry;
+    private LogEntry say(What what, Instant at, Optional<UUID> of, Optional<UUID> about) {
+        return Lines.say(sample, entries, what, at, of, about, "");
     }
 
     /** A take of a minute. */
     private UUID rolls(Shot shot, double atMin) {
         Instant at = CALL.plusMillis(Math.round(60_000 * atMin));
-        LogEntry take = say(What.ROLL, at, Optional.empty(), Optional.of(shot.id()), 0);
-        say(What.STOP, at.plusSeconds(60), Optional.of(take.id()), Optional.empty(), 0);
+        LogEntry take = say(What.ROLL, at, Optional.empty(), Optional.of(shot.id()));
+        say(What.STOP, at.plusSeconds(60), Optional.of(take.id()), Optional.empty());
         return take.id();
     }
 
@@ -106,9 +91,9 @@ class TaughtTest {
     @Test
     void what_says_nothing_of_the_work_is_left_out() {
         rolls(tripod, 20);
-        say(What.EXTRA, CALL.plusSeconds(22 * 60), Optional.empty(), Optional.empty(), 0);
+        say(What.EXTRA, CALL.plusSeconds(22 * 60), Optional.empty(), Optional.empty());
         rolls(gimbal, 30);
-        say(What.ENTERED, CALL.plusSeconds(32 * 60), Optional.empty(), Optional.of(moved.id()), 6);
+        say(What.ENTERED, CALL.plusSeconds(32 * 60), Optional.empty(), Optional.of(moved.id()));
         rolls(other, 40);
         rolls(tripod, 50);
         rolls(gimbal, 51 + Threshold.RIG_GIMBAL.usual() * 3 + 15.1);
@@ -154,14 +139,9 @@ class TaughtTest {
     void keepers_and_what_was_got_are_counted_over_all_days() {
         for (int take = 0; take < 4; take++) {
             UUID id = rolls(gimbal, 20 + 2 * take);
-            say(
-                    take == 3 ? What.KEEP : What.AGAIN,
-                    CALL.plusSeconds(3600 + take),
-                    Optional.of(id),
-                    Optional.empty(),
-                    0);
+            say(take == 3 ? What.KEEP : What.AGAIN, CALL.plusSeconds(3600 + take), Optional.of(id), Optional.empty());
             UUID still = rolls(tripod, 60 + 2 * take);
-            say(What.KEEP, CALL.plusSeconds(7200 + take), Optional.of(still), Optional.empty(), 0);
+            say(What.KEEP, CALL.plusSeconds(7200 + take), Optional.of(still), Optional.empty());
         }
 
         List<String> habits = Taught.of(Collections.nCopies(2, day()), List.of(), Threshold::usual)

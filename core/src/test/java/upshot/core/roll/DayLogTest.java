@@ -30,8 +30,6 @@ import upshot.day.log.What;
 /** The log against a plan: records as places, times as instants, and one state whatever the order of arrival. */
 class DayLogTest {
 
-    private static final UUID PHONE = UUID.fromString("00000000-0000-4000-8000-0000000000aa");
-
     private final SamplePlan sample = new SamplePlan()
             .brief("shootDate", Optional.of(LocalDate.of(2026, 10, 24)))
             .brief("callTime", LocalTime.of(22, 0))
@@ -44,22 +42,7 @@ class DayLogTest {
     }
 
     private LogEntry say(What what, Instant at, Optional<UUID> of, Optional<UUID> about, String detail) {
-        LogEntry entry = new LogEntry(
-                sample.id(),
-                PHONE,
-                entries.size(),
-                at.toEpochMilli(),
-                0,
-                what,
-                of,
-                about,
-                Optional.empty(),
-                detail,
-                what == What.CHECK ? 1 : 0,
-                "",
-                List.of());
-        entries.add(entry);
-        return entry;
+        return Lines.say(sample, entries, what, at, of, about, detail);
     }
 
     @Test
