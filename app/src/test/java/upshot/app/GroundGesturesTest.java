@@ -101,6 +101,9 @@ class GroundGesturesTest extends GestureOnSample {
                         .get(0)
                         .corners())
                 .hasToString("0.1 4.0, 1.9 4.0, 1.9 4.8, 0.1 4.8");
+        assertThatThrownBy(() -> put("standing", table.id(), "999.5", "4"))
+                .as("its other end would lie outside")
+                .isInstanceOf(InvalidField.class);
     }
 
     @Test

@@ -27,6 +27,8 @@ import upshot.core.plan.Waypoint;
 @Component
 class PutThing implements Gesture {
 
+    private static final double NEAR_M = 0.15;
+
     @Override
     public String name() {
         return "put-thing";
@@ -93,9 +95,15 @@ class PutThing implements Gesture {
         return new Corner(across, deep);
     }
 
-    private static final double NEAR_M = 0.15;
-
     private static Outline shifted(Outline outline, Corner from, Corner to) {
+        try {
+            return shiftedBy(outline, from, to);
+        } catch (IllegalArgumentException outside) {
+            throw new InvalidField("across", outside.getMessage());
+        }
+    }
+
+    private static Outline shiftedBy(Outline outline, Corner from, Corner to) {
         return new Outline(outline.corners().stream()
                 .map(one -> new Corner(
                         Snap.of(one.acrossM() + to.acrossM() - from.acrossM()),
