@@ -28,6 +28,7 @@ import upshot.core.plan.Stretch;
 import upshot.core.plan.Support;
 import upshot.core.plan.TempoMark;
 import upshot.core.plan.Turn;
+import upshot.core.plan.Underlay;
 import upshot.core.plan.VoiceOver;
 import upshot.core.plan.Walk;
 import upshot.core.plan.Waypoint;
@@ -55,7 +56,8 @@ final class RandomExtras {
             RecordKind.CORNER,
             RecordKind.STRETCH,
             RecordKind.STANDING,
-            RecordKind.WAYPOINT);
+            RecordKind.WAYPOINT,
+            RecordKind.UNDERLAY);
 
     private final Random random;
     private final RandomValues values;
@@ -126,7 +128,8 @@ final class RandomExtras {
         UUID spot = pick(plan.spots()).id();
         double x = random.nextInt(40) / 4.0;
         double y = random.nextInt(40) / 4.0;
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(6)) {
+            case 4 -> new Underlay(id(), spot, "0".repeat(64), x, y, 4, 3);
             case 0 -> new Rest(id(), pick(plan.subjects()).id(), LocalTime.of(9 + random.nextInt(8), 30), 20);
             case 1 -> new FloorCorner(id(), spot, random.nextInt(99), x, y, 2.5, random.nextBoolean());
             case 2 -> new Stretch(id(), spot, 1, "", pick(List.of(Stretch.Kind.values())), x, y, x + 1, y, 0.5, 2);

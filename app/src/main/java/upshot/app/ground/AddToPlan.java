@@ -48,7 +48,8 @@ class AddToPlan implements Gesture {
         PILLAR("pillar", Standing.Kind.FURNITURE, 0.4, 0.4, USUAL_WALL_M),
         WATER("water", Standing.Kind.WATER, 2, 2, 0),
         NO_GO("closed to cameras", Standing.Kind.NO_GO, 2, 2, 0),
-        WAY_OUT("way out", Standing.Kind.WAY_OUT, 1.2, 2, 0);
+        WAY_OUT("way out", Standing.Kind.WAY_OUT, 1.2, 2, 0),
+        RAISED("stage, steps or landing", Standing.Kind.RAISED, 3, 2, 0.4);
 
         private final String label;
         private final Standing.Kind kind;

@@ -53,7 +53,8 @@ final class RowMapper {
             Map.entry(RecordKind.CORNER, FloorCornerRow.class),
             Map.entry(RecordKind.STRETCH, StretchRow.class),
             Map.entry(RecordKind.STANDING, StandingRow.class),
-            Map.entry(RecordKind.WAYPOINT, WaypointRow.class));
+            Map.entry(RecordKind.WAYPOINT, WaypointRow.class),
+            Map.entry(RecordKind.UNDERLAY, UnderlayRow.class));
 
     private static final String PLACE = "coordinates";
     private static final String LATITUDE = "latitudeDeg";

@@ -31,4 +31,6 @@ class SpotRow extends PlanRow {
     LocalTime closesTime;
     LocalTime loudFrom;
     LocalTime loudUntil;
+    Double siteEastM;
+    Double siteNorthM;
 }

@@ -193,8 +193,17 @@ public final class FloorPlan {
     /** What a point lies in that is closed to cameras: furniture, water, no-go zones. */
     public Optional<Thing> closedAt(Corner point) {
         return things.stream()
-                .filter(thing -> thing.what() != Standing.Kind.WAY_OUT && thing.holds(point))
+                .filter(thing -> !thing.what().walkedOn() && thing.holds(point))
                 .findFirst();
+    }
+
+    /** How high the floor is at a point above what is floor elsewhere, in metres: that of a stage, a landing, a ramp's end. */
+    public double levelM(Corner point) {
+        return things.stream()
+                .filter(thing -> thing.what() == Standing.Kind.RAISED && thing.holds(point))
+                .mapToDouble(Thing::heightM)
+                .max()
+                .orElse(0);
     }
 
     /** Ways out. */

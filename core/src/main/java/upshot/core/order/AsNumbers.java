@@ -21,7 +21,6 @@ import upshot.core.plan.Subject;
 import upshot.core.plan.Support;
 import upshot.core.plan.Taken;
 import upshot.core.plan.Turn;
-import upshot.core.plan.Walk;
 import upshot.core.shot.Recording;
 import upshot.day.Changes;
 import upshot.day.DayCrew;
@@ -233,11 +232,7 @@ final class AsNumbers {
 
     private Changes changes() {
         return new Changes(
-                plan.spots().stream()
-                        .map(from -> plan.spots().stream()
-                                .map(to -> walkMin(from.id(), to.id()))
-                                .toList())
-                        .toList(),
+                Walks.table(plan),
                 Stream.of(Support.values())
                         .map(support -> plan.threshold(ChangeFigure.rigging(support)))
                         .toList(),
@@ -249,13 +244,5 @@ final class AsNumbers {
                 plan.threshold(Threshold.LAMPS_SWITCHED),
                 plan.threshold(Threshold.RIG_AGAIN),
                 plan.threshold(Threshold.ANOTHER_ACTION));
-    }
-
-    private double walkMin(UUID from, UUID to) {
-        return plan.list(RecordKind.WALK).stream()
-                .filter(one -> one.joins(from, to))
-                .findFirst()
-                .map(Walk::minutes)
-                .orElseGet(() -> plan.threshold(Threshold.WALK));
     }
 }

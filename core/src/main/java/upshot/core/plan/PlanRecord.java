@@ -33,7 +33,8 @@ public sealed interface PlanRecord
                 FloorCorner,
                 Stretch,
                 Standing,
-                Waypoint {
+                Waypoint,
+                Underlay {
 
     UUID id();
 

@@ -43,7 +43,8 @@ final class PlanRules {
             Map.entry(RecordKind.CORNER, 2000),
             Map.entry(RecordKind.STRETCH, 1000),
             Map.entry(RecordKind.STANDING, 2000),
-            Map.entry(RecordKind.WAYPOINT, 5000));
+            Map.entry(RecordKind.WAYPOINT, 5000),
+            Map.entry(RecordKind.UNDERLAY, 200));
 
     private static final List<Distinct> DISTINCT = List.of(
             new Distinct(RecordKind.ACTION, "codePrefix", "Two actions cannot both begin their codes with %s."),

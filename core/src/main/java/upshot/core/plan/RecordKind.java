@@ -45,6 +45,7 @@ public final class RecordKind<R extends PlanRecord> {
     public static final RecordKind<Stretch> STRETCH = new RecordKind<>("stretch", Stretch.class);
     public static final RecordKind<Standing> STANDING = new RecordKind<>("standing", Standing.class);
     public static final RecordKind<Waypoint> WAYPOINT = new RecordKind<>("waypoint", Waypoint.class);
+    public static final RecordKind<Underlay> UNDERLAY = new RecordKind<>("underlay", Underlay.class);
     public static final RecordKind<Turn> TURN = new RecordKind<>("turn", Turn.class);
 
     /** Every kind, with what is referred to before what refers to it. */
@@ -78,7 +79,8 @@ public final class RecordKind<R extends PlanRecord> {
             CORNER,
             STRETCH,
             STANDING,
-            WAYPOINT);
+            WAYPOINT,
+            UNDERLAY);
 
     private static final Map<Class<?>, RecordKind<?>> BY_TYPE =
             PARENT_FIRST.stream().collect(Collectors.toUnmodifiableMap(RecordKind::type, kind -> kind));

@@ -32,6 +32,8 @@ import java.util.UUID;
  * @param closesTime not after
  * @param loudFrom when it is loud though it is not always, local to the place, or none
  * @param loudUntil until when
+ * @param siteEastM where its own corner lies on the site, east of a point of it, −5000 to 5000 m, or none
+ * @param siteNorthM likewise, north
  */
 public record Spot(
         UUID id,
@@ -55,7 +57,9 @@ public record Spot(
         Optional<LocalTime> opensTime,
         Optional<LocalTime> closesTime,
         Optional<LocalTime> loudFrom,
-        Optional<LocalTime> loudUntil)
+        Optional<LocalTime> loudUntil,
+        Optional<Double> siteEastM,
+        Optional<Double> siteNorthM)
         implements PlanRecord {
 
     public Spot {
@@ -82,6 +86,8 @@ public record Spot(
         chosen("closesTime", "closing", closesTime).ifPresent(time -> Check.minute("closesTime", "closing", time));
         chosen("loudFrom", "loud hours", loudFrom).ifPresent(time -> Check.minute("loudFrom", "loud hours", time));
         chosen("loudUntil", "loud hours", loudUntil).ifPresent(time -> Check.minute("loudUntil", "loud hours", time));
+        siteEastM = range("siteEastM", "place to the east", siteEastM, -5000, 5000, "m");
+        siteNorthM = range("siteNorthM", "place to the north", siteNorthM, -5000, 5000, "m");
     }
 
     /** A room of 6 by 5 m with lamps that flicker, six metres to stand back, as it is first written down. */
@@ -105,6 +111,8 @@ public record Spot(
                 300,
                 Noise.QUIET,
                 Cautions.NONE,
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

@@ -33,12 +33,18 @@ public record Standing(
         FURNITURE("furniture"),
         WATER("water"),
         NO_GO("closed to cameras"),
-        WAY_OUT("way out");
+        WAY_OUT("way out"),
+        RAISED("raised floor");
 
         private final String label;
 
         Kind(String label) {
             this.label = label;
+        }
+
+        /** Whether people, and cameras, may be on it. */
+        public boolean walkedOn() {
+            return this == WAY_OUT || this == RAISED;
         }
 
         @Override

@@ -64,6 +64,7 @@ final class BlockedSight implements ShotRule {
 
     private static double hidden(Around plan, Shot shot, Standpoint camera) {
         Stand stand = Stand.of(plan, shot);
+        double levelM = camera.plan().levelM(camera.subject().at());
         double half = stand.framing().heightM() / 2;
         double low = Math.max(stand.extent().baseM(), stand.framing().aimM() - half);
         double high = Math.min(stand.extent().topM(), stand.framing().aimM() + half);
@@ -73,10 +74,10 @@ final class BlockedSight implements ShotRule {
         return LineOfSight.hidden(
                 camera.plan(),
                 camera.at(),
-                shot.cameraHeightM(),
+                levelM + shot.cameraHeightM(),
                 camera.subject().at(),
                 wide,
-                low,
-                high);
+                levelM + low,
+                levelM + high);
     }
 }

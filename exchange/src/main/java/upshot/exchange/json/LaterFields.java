@@ -75,7 +75,7 @@ final class LaterFields {
                             "devices",
                             "cautions",
                             "still")),
-            Map.entry(RecordKind.SPOT, Set.of("noGo", "loudFrom", "loudUntil")),
+            Map.entry(RecordKind.SPOT, Set.of("noGo", "loudFrom", "loudUntil", "siteEastM", "siteNorthM")),
             Map.entry(RecordKind.SUBJECT, Set.of("films")),
             Map.entry(RecordKind.BODY, Set.of("portrait", "variableRate", "dropFrame")),
             Map.entry(RecordKind.BEAT, Set.of("targetS")),
