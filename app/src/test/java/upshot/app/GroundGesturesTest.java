@@ -138,7 +138,8 @@ class GroundGesturesTest extends GestureOnSample {
 
     @ParameterizedTest
     @CsvSource({
-        "put-stand, across, 5000, lies within",
+        "put-stand, across, 5000, more than 1000 m away",
+        "put-stand, across, NaN, more than 1000 m away",
         "put-stand, across, far, is not a number",
         "put-stand, keep, NOTHING, NOTHING",
         "put-thing, kind, brief, no such thing on a plan",

@@ -1,6 +1,5 @@
 package upshot.app.ground;
 
-import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,6 +14,7 @@ import upshot.core.finding.Wording;
 import upshot.core.ground.FloorPlan;
 import upshot.core.ground.MovedStand;
 import upshot.core.ground.Place;
+import upshot.core.light.SunAt;
 import upshot.core.plan.Action;
 import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Plan;
@@ -24,12 +24,15 @@ import upshot.core.plan.Spot;
 import upshot.core.plan.Stretch;
 import upshot.core.shot.OnTheGround;
 import upshot.core.verdict.Verdict;
+import upshot.exchange.ground.Look;
+import upshot.exchange.ground.PlanDrawing;
+import upshot.exchange.ground.PlanShapes.Drawing;
+import upshot.exchange.ground.PlanSvg;
+import upshot.exchange.ground.ScoutingSheet;
 
 /** A spot from above: what stands there, where things happen, where cameras stand and what is said against that. */
 @Component
 class GroundStage implements Stage {
-
-    private static final int HOUR = 60;
 
     @Override
     public int digit() {
@@ -76,9 +79,11 @@ class GroundStage implements Stage {
         Spot spot = spot(plan, parameters, chosen);
         Optional<Shot> shown =
                 chosen.filter(shot -> plan.spotOf(plan.actionOf(shot)).equals(spot));
-        int minute = minute(plan, parameters);
-        Optional<SunAt> sun = SunAt.of(plan, spot, minute);
-        PlanDrawing drawing = new PlanDrawing(verdict, spot, shown);
+        SunView view = SunView.of(verdict, spot, shown, parameters);
+        Optional<SunAt> sun = view.sun();
+        FloorPlan floor = FloorPlan.of(plan, spot);
+        PlanDrawing plotted = new PlanDrawing(verdict, spot);
+        Drawing drawing = plotted.drawing(new Look(shown, sun, view.setUp()));
         Map<String, Object> model = new LinkedHashMap<>();
         model.put(
                 "spots",
@@ -89,11 +94,15 @@ class GroundStage implements Stage {
                 "facts",
                 "%s × %s m, %d m a square"
                         .formatted(
-                                Wording.number(spot.widthM(), 1), Wording.number(spot.depthM(), 1), drawing.squareM()));
-        model.put("ground", drawing.drawing(sun));
-        model.put("minute", minute);
-        model.put("clock", LocalTime.of(minute / HOUR, minute % HOUR).toString());
-        model.put("sunWords", sun.map(SunAt::words).orElse(sunless(plan, spot)));
+                                Wording.number(floor.wideM(), 1), Wording.number(floor.deepM(), 1), plotted.squareM()));
+        model.put(
+                "drawn",
+                PlanSvg.page(
+                        drawing,
+                        "Plan of %s. Everything on it is in the list below, with its measures.".formatted(spot.name()),
+                        "/jobs/%s/stills/".formatted(request.jobId())));
+        model.put("stands", drawing.stands());
+        model.put("sun", view);
         model.put("hasSun", sun.isPresent());
         model.put("keep", keep(parameters).name());
         model.put("groups", new PlanList(plan, spot, parameters.getOrDefault("thing", "")).groups());
@@ -111,8 +120,9 @@ class GroundStage implements Stage {
                 Arrays.stream(Stretch.Kind.values())
                         .map(one -> new Choice(one.name(), one.label()))
                         .toList());
+        model.put("scales", ScoutingSheet.SCALES);
         model.put("unplaced", unplaced(plan, spot));
-        model.put("panel", shown.map(shot -> StandPanel.of(verdict, shot, sun)).orElse(null));
+        model.put("panel", shown.map(shot -> StandPanel.of(verdict, shot, view)).orElse(null));
         model.put("roomDiffers", roomDiffers(plan, spot));
         return model;
     }
@@ -130,21 +140,6 @@ class GroundStage implements Stage {
         return parameters.getOrDefault("keep", "").equals(MovedStand.KEEPS_LENS.name())
                 ? MovedStand.KEEPS_LENS
                 : MovedStand.KEEPS_SIZE;
-    }
-
-    /** What is asked for, or when the day begins. */
-    private static int minute(Plan plan, Map<String, String> parameters) {
-        LocalTime call = plan.brief().callTime();
-        int usual = call.getHour() * HOUR + call.getMinute();
-        String asked = parameters.getOrDefault("at", "");
-        int minute = asked.matches("\\d{1,4}") ? Integer.parseInt(asked) : usual;
-        return Math.min(SunAt.MINUTES - 1, minute);
-    }
-
-    private static String sunless(Plan plan, Spot spot) {
-        return spot.facingDeg().isEmpty()
-                ? "The sun can be shown when the Brief says which way %s faces.".formatted(spot.name())
-                : "The sun can be shown when the Brief says when and where it is shot.";
     }
 
     private static SpotChoice choice(Verdict verdict, Spot one, Spot chosen) {

@@ -9,6 +9,7 @@ import upshot.app.web.Arguments;
 import upshot.core.ground.MovedStand;
 import upshot.core.ground.Place;
 import upshot.core.measure.Degrees;
+import upshot.core.measure.Numbers;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Outline.Corner;
@@ -19,6 +20,8 @@ import upshot.core.plan.Shot;
 /** Puts a camera elsewhere on the plan: to a point, round its subject, or a step back or in. */
 @Component
 class PutStand implements Gesture {
+
+    private static final int FARTHEST_M = 1000;
 
     @Override
     public String name() {
@@ -52,10 +55,11 @@ class PutStand implements Gesture {
     }
 
     static Corner point(Arguments arguments) {
-        try {
-            return new Corner(Snap.of(arguments.number("across", 0)), Snap.of(arguments.number("deep", 0)));
-        } catch (IllegalArgumentException outside) {
-            throw new InvalidField("across", outside.getMessage());
+        double across = arguments.number("across", 0);
+        double deep = arguments.number("deep", 0);
+        if (!Numbers.within(across, -FARTHEST_M, FARTHEST_M) || !Numbers.within(deep, -FARTHEST_M, FARTHEST_M)) {
+            throw new InvalidField("across", "That is more than %d m away.".formatted(FARTHEST_M));
         }
+        return new Corner(Snap.of(across), Snap.of(deep));
     }
 }

@@ -1,13 +1,15 @@
 package upshot.app.ground;
 
 import java.util.List;
-import java.util.Optional;
 import upshot.app.web.FindingView;
 import upshot.app.web.FrameView;
 import upshot.core.finding.Wording;
+import upshot.core.ground.FloorPlan;
 import upshot.core.ground.Glass;
 import upshot.core.ground.Place;
+import upshot.core.ground.Skyline;
 import upshot.core.ground.Stand;
+import upshot.core.light.SunAt;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
@@ -22,6 +24,8 @@ import upshot.core.verdict.Verdict;
  * @param placed whether its action is on the plan
  * @param frames all pictures of the action
  * @param sun what it does in this picture, empty where that is not known
+ * @param hours from which side it comes at which hours of the day that is shown
+ * @param room what the light of windows does, empty where none are drawn
  */
 record StandPanel(
         String id,
@@ -32,9 +36,11 @@ record StandPanel(
         boolean placed,
         List<FrameView> frames,
         List<FindingView> findings,
-        String sun) {
+        String sun,
+        List<SunView.Hours> hours,
+        String room) {
 
-    static StandPanel of(Verdict verdict, Shot shot, Optional<SunAt> sun) {
+    static StandPanel of(Verdict verdict, Shot shot, SunView view) {
         Plan plan = verdict.plan();
         Action action = plan.actionOf(shot);
         Stand stand = Stand.of(plan, shot);
@@ -59,10 +65,24 @@ record StandPanel(
                 OnTheGround.of(plan, shot, verdict.findingsOf(shot)).stream()
                         .map(FindingView::of)
                         .toList(),
-                sun.filter(SunAt::up).map(one -> words(plan, action, shot, one)).orElse(""));
+                view.sun()
+                        .filter(one -> one.up() && plan.spotOf(action).outdoors())
+                        .map(one -> words(plan, action, shot, one))
+                        .orElse(""),
+                view.hours(shot),
+                RoomLight.words(plan, shot));
     }
 
+    /** What it does in a picture whose subject does not stand in the shade. */
     private static String words(Plan plan, Action action, Shot shot, SunAt sun) {
+        boolean shade = Place.of(plan, action)
+                .filter(place -> sun.altitudeDeg()
+                        <= new Skyline(FloorPlan.of(plan, plan.spotOf(action)), place.at())
+                                .altitudeDeg(sun.towardsDeg()))
+                .isPresent();
+        if (shade) {
+            return "%s: %s lies in the shade.".formatted(sun.words(), action.name());
+        }
         double camera = Place.directionDeg(plan, action) + shot.bearingDeg();
         double off = Degrees.wrap(sun.towardsDeg() - camera);
         double fromCamera = Math.min(off, 360 - off);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -35,10 +36,11 @@ class PaperController {
     private final JudgedPlans plans;
     private final List<PaperKind> kinds;
 
-    PaperController(Papers papers, JudgedPlans plans, List<PaperKind> kinds) {
+    PaperController(Papers papers, JudgedPlans plans, List<PaperKind> kinds, List<PaperKinds> families) {
         this.papers = papers;
         this.plans = plans;
-        this.kinds = kinds;
+        this.kinds = Stream.concat(kinds.stream(), families.stream().flatMap(one -> one.all().stream()))
+                .toList();
     }
 
     /**

@@ -161,15 +161,24 @@ async function key(event) {
 
 let settling = 0;
 
+function clock(minute) {
+  return `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+}
+
+/** A day of a year, by its number from 1. */
+function day(year, number) {
+  return new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" }).format(Date.UTC(year, 0, number));
+}
+
 function sun({ target }) {
   if (!target.matches("[data-sun]")) {
     return;
   }
-  const minute = Number(target.value);
-  const clock = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
-  document.querySelector("[data-sun-clock]").textContent = clock;
+  const { sun: what, year } = target.dataset;
+  const said = what === "at" ? clock(Number(target.value)) : day(Number(year), Number(target.value));
+  document.querySelector(`[data-sun-said=${what}]`).textContent = said;
   clearTimeout(settling);
-  settling = setTimeout(() => door.select({ at: String(minute) }), SETTLES_MS);
+  settling = setTimeout(() => door.select({ [what]: target.value }), SETTLES_MS);
 }
 
 document.addEventListener("pointerdown", begin, { signal });

@@ -156,10 +156,10 @@ class GroundInBrowserTest extends InBrowser {
         ready();
         page.getByLabel("Sun at").fill("720");
         assertThat(page.locator("#ground-plan")).containsText(Pattern.compile("Sun \\d+° up at 1[678]\\d°"));
-        assertThat(page.locator(".plan-sun circle")).hasCount(1);
+        assertThat(page.locator(".plan-sun")).hasCount(1);
         page.getByLabel("Sun at").fill("60");
         assertThat(page.locator("#ground-plan")).containsText("The sun is down");
-        assertThat(page.locator(".plan-sun circle")).hasCount(0);
+        assertThat(page.locator(".plan-sun")).hasCount(0);
     }
 
     @Test

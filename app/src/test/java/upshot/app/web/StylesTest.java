@@ -19,7 +19,7 @@ class StylesTest {
     private static final List<Path> TOKENS =
             List.of(STYLES.resolve("web/tokens.css"), STYLES.resolve("roll/tokens.css"));
 
-    private static final Set<String> PAPERS = Set.of("call-sheet.css", "report.css", "sheet.css");
+    private static final Set<String> PAPERS = Set.of("call-sheet.css", "report.css", "sheet.css", "scouting-sheet.css");
     private static final Pattern LITERAL =
             Pattern.compile("#[0-9a-fA-F]{3,8}\\b(?=[^{}]*\\})|rgba?\\(|hsla?\\(|font-size: ?[0-9.]+(?:px|em|pt|%)");
     private static final Pattern TOKEN = Pattern.compile("var\\((--(?:up|roll)-[\\w-]+)");

@@ -98,6 +98,11 @@ public final class FloorPlan {
             return area.getGeometry().distance(Shapes.point(point));
         }
 
+        /** Metres from a way over the floor to it, 0 where the way leads through. */
+        public double apartM(List<Corner> way) {
+            return area.getGeometry().distance(Shapes.line(way));
+        }
+
         /** How far inside a point lies, metres to its edge. */
         public double insideM(Corner point) {
             return area.getGeometry().getBoundary().distance(Shapes.point(point));
@@ -154,6 +159,16 @@ public final class FloorPlan {
     /** The corners of the floor, in their order. */
     public List<Corner> outline() {
         return outline;
+    }
+
+    /** How far the floor reaches from left to right, in metres. */
+    public double wideM() {
+        return floor.getEnvelopeInternal().getWidth();
+    }
+
+    /** How far it reaches from front to back, in metres. */
+    public double deepM() {
+        return floor.getEnvelopeInternal().getHeight();
     }
 
     /** Whether somebody has drawn more than a width and a depth. */

@@ -49,6 +49,15 @@ public final class Site {
                     at.deepM() - own.acrossM() * sin + own.deepM() * cos);
         }
 
+        /** A point of the site, on the spot's own plan. */
+        public Corner own(Corner onSite) {
+            double sin = Degrees.sin(facingDeg);
+            double cos = Degrees.cos(facingDeg);
+            double east = onSite.acrossM() - at.acrossM();
+            double north = onSite.deepM() - at.deepM();
+            return new Corner(east * cos - north * sin, east * sin + north * cos);
+        }
+
         private List<Corner> onSite(List<Corner> own) {
             return own.stream().map(this::onSite).toList();
         }
@@ -147,6 +156,11 @@ public final class Site {
     /** The spots that have a place on it. */
     public List<Placed> spots() {
         return List.copyOf(placed.values());
+    }
+
+    /** Where a spot lies on it; empty where nobody has said. */
+    public Optional<Placed> of(UUID spotId) {
+        return Optional.ofNullable(placed.get(spotId));
     }
 
     /** The way on foot between two spots, from either; empty where one has no place, or none leads there. */

@@ -61,12 +61,24 @@ public record SunOnView(LightHour hour, double altitudeDeg, double offViewDeg) {
 
     /** @param cameraDeg the compass bearing of the camera as the subject sees it */
     static SunOnView at(LightHour hour, Instant at, double cameraDeg) {
-        double view = cameraDeg + 180;
-        double off = Degrees.wrap(hour.day().azimuthDeg(at) - view);
-        return new SunOnView(hour, hour.day().altitudeDeg(at), off > 180 ? off - 360 : off);
+        return new SunOnView(hour, hour.day().altitudeDeg(at), offViewDeg(hour.day(), at, cameraDeg));
+    }
+
+    private static double offViewDeg(SunDay day, Instant at, double cameraDeg) {
+        double off = Degrees.wrap(day.azimuthDeg(at) - cameraDeg - 180);
+        return off > 180 ? off - 360 : off;
     }
 
     public From from() {
+        return from(altitudeDeg, offViewDeg);
+    }
+
+    /** From which side it comes at an instant, for a camera on a compass bearing round the subject. */
+    static From from(SunDay day, Instant at, double cameraDeg) {
+        return from(day.altitudeDeg(at), offViewDeg(day, at, cameraDeg));
+    }
+
+    private static From from(double altitudeDeg, double offViewDeg) {
         if (altitudeDeg < 0) {
             return From.NOWHERE;
         }

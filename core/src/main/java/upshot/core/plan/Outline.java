@@ -19,12 +19,11 @@ public record Outline(List<Corner> corners) {
     private static final int MOST = 60;
     private static final double FARTHEST_M = 1000;
 
-    /** A corner in metres. */
+    /** A point in metres. What is worked out, such as where a long lens stands, may lie far beyond a plan. */
     public record Corner(double acrossM, double deepM) {
         public Corner {
-            if (!Numbers.within(acrossM, -FARTHEST_M, FARTHEST_M) || !Numbers.within(deepM, -FARTHEST_M, FARTHEST_M)) {
-                throw new IllegalArgumentException(
-                        "A corner (%s %s) lies within %s m.".formatted(acrossM, deepM, FARTHEST_M));
+            if (!Double.isFinite(acrossM) || !Double.isFinite(deepM)) {
+                throw new IllegalArgumentException("A corner (%s %s) lies nowhere.".formatted(acrossM, deepM));
             }
             acrossM += 0.0;
             deepM += 0.0;
@@ -36,6 +35,13 @@ public record Outline(List<Corner> corners) {
         if (!corners.isEmpty() && (corners.size() < FEWEST || corners.size() > MOST)) {
             throw new IllegalArgumentException(
                     "An outline has %d to %d corners, not %d.".formatted(FEWEST, MOST, corners.size()));
+        }
+        for (Corner one : corners) {
+            if (!Numbers.within(one.acrossM, -FARTHEST_M, FARTHEST_M)
+                    || !Numbers.within(one.deepM, -FARTHEST_M, FARTHEST_M)) {
+                throw new IllegalArgumentException(
+                        "A corner (%s %s) lies within %s m.".formatted(one.acrossM, one.deepM, FARTHEST_M));
+            }
         }
         if (!corners.isEmpty() && areaM2(corners) < 1e-3) {
             throw new IllegalArgumentException("The outline encloses no floor.");

@@ -10,8 +10,10 @@ import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Status;
 import upshot.core.finding.Wording;
 import upshot.core.ground.FloorPlan.Thing;
+import upshot.core.ground.MoveExtent;
 import upshot.core.ground.Standpoint;
 import upshot.core.plan.Around;
+import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Shot;
 
 /** The camera would stand in a way out. */
@@ -36,30 +38,40 @@ final class WayOutBlocked implements ShotRule {
 
     @Override
     public Optional<Finding> judge(Around plan, Shot shot) {
-        return Standpoint.of(plan, shot)
-                .flatMap(camera -> blocked(camera)
-                        .map(way -> new Finding(
-                                id(),
-                                Status.BREAK,
-                                List.of(shot.id()),
-                                "It stands in a way out.",
-                                new Measured(Math.max(0, way.apartM(camera.at())), FREE_M, Quantity.METRES),
-                                "The camera would stand in %s of %s, or within %s of it. People have to get out there; ask the house how wide it must stay."
-                                        .formatted(
-                                                way.name(),
-                                                plan.spotOf(plan.actionOf(shot)).name(),
-                                                Wording.metres(FREE_M)),
-                                ElsewhereMends.of(
-                                        plan,
-                                        shot,
-                                        moved -> Standpoint.of(plan, moved)
-                                                .flatMap(WayOutBlocked::blocked)
-                                                .isEmpty()))));
+        return blocked(plan, shot).map(way -> finding(plan, shot, way));
     }
 
-    private static Optional<Thing> blocked(Standpoint camera) {
-        return camera.plan().waysOut().stream()
-                .filter(way -> way.apartM(camera.at()) < FREE_M)
+    private Finding finding(Around plan, Shot shot, Thing way) {
+        boolean moves = !MoveExtent.track(plan, shot).isEmpty();
+        return new Finding(
+                id(),
+                Status.BREAK,
+                List.of(shot.id()),
+                "It stands in a way out.",
+                new Measured(apartM(plan, shot, way), FREE_M, Quantity.METRES),
+                "The camera %s in %s of %s, or within %s of it. People have to get out there; ask the house how wide it must stay."
+                        .formatted(
+                                moves ? "would stand or go" : "would stand",
+                                way.name(),
+                                plan.spotOf(plan.actionOf(shot)).name(),
+                                Wording.metres(FREE_M)),
+                ElsewhereMends.of(plan, shot, moved -> blocked(plan, moved).isEmpty()));
+    }
+
+    private static Optional<Thing> blocked(Around plan, Shot shot) {
+        return Standpoint.of(plan, shot).stream()
+                .flatMap(camera -> camera.plan().waysOut().stream())
+                .filter(way -> apartM(plan, shot, way) < FREE_M)
                 .findFirst();
+    }
+
+    /** From the place of the camera, or from the nearest point of its track. */
+    private static double apartM(Around plan, Shot shot, Thing way) {
+        List<Corner> track = MoveExtent.track(plan, shot);
+        return track.isEmpty()
+                ? Standpoint.of(plan, shot)
+                        .map(camera -> way.apartM(camera.at()))
+                        .orElse(Double.POSITIVE_INFINITY)
+                : way.apartM(track);
     }
 }

@@ -21,6 +21,7 @@ import java.awt.geom.Rectangle2D;
 import java.io.File;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CancellationException;
 import java.util.function.Function;
@@ -41,7 +42,11 @@ final class FramesOnPaper implements SVGDrawer {
     private final SVGDrawer others = new BatikSVGDrawer();
     private final Function<String, DrawnFrame> frames;
     private final IntConsumer drawn;
+    private final List<LaterFont> fonts = new ArrayList<>();
     private int count;
+
+    /** Read when the first drawing with letters comes: most papers have none. */
+    private record LaterFont(FSSupplier<InputStream> open, String family, Integer weight, FontStyle style) {}
 
     /**
      * @param frames by the names of their places
@@ -64,9 +69,21 @@ final class FramesOnPaper implements SVGDrawer {
             Element element, Box box, CssContext css, double widthDots, double heightDots, double dotsPerPixel) {
         check();
         if (!element.hasAttribute(FrameSvg.PLACE)) {
+            learnFonts();
             return others.buildSVGImage(element, box, css, widthDots, heightDots, dotsPerPixel);
         }
         return new Place(element.getAttribute(FrameSvg.PLACE), widthDots, heightDots);
+    }
+
+    private void learnFonts() {
+        try {
+            for (LaterFont font : fonts) {
+                others.addFontStream(font.open, font.family, font.weight, font.style);
+            }
+            fonts.clear();
+        } catch (IOException | FontFormatException ours) {
+            throw new IllegalStateException("A font that comes with the program cannot be read", ours);
+        }
     }
 
     /** Where a frame comes, as large as its stylesheet says. */
@@ -189,7 +206,7 @@ final class FramesOnPaper implements SVGDrawer {
     @Override
     public void addFontStream(FSSupplier<InputStream> font, String family, Integer weight, FontStyle style)
             throws IOException, FontFormatException {
-        others.addFontStream(font, family, weight, style);
+        fonts.add(new LaterFont(font, family, weight, style));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package upshot.exchange.pdf;
 
 import com.openhtmltopdf.extend.FSSupplier;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
@@ -9,6 +10,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.EnumSet;
 import java.util.concurrent.CancellationException;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
@@ -88,6 +90,7 @@ public final class Pdf {
 
     private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
         FSSupplier<InputStream> open = () -> Pdf.class.getResourceAsStream(file);
-        builder.useFont(open, family, weight, FontStyle.NORMAL, true);
+        builder.useFont(
+                open, family, weight, FontStyle.NORMAL, true, EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG));
     }
 }

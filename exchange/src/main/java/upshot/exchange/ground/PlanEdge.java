@@ -1,12 +1,13 @@
-package upshot.app.ground;
+package upshot.exchange.ground;
 
 import java.util.List;
-import upshot.app.ground.PlanShapes.LineShape;
-import upshot.app.ground.PlanShapes.NorthShape;
-import upshot.app.ground.PlanShapes.SunShape;
 import upshot.core.ground.Place;
+import upshot.core.light.SunAt;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Outline.Corner;
+import upshot.exchange.ground.PlanShapes.LineShape;
+import upshot.exchange.ground.PlanShapes.NorthShape;
+import upshot.exchange.ground.PlanShapes.SunShape;
 
 /** What stands on the margin of a plan: the sun where it comes from, north, and a bar to measure by. */
 final class PlanEdge {
@@ -38,34 +39,22 @@ final class PlanEdge {
         for (int ray = -1; ray <= 1; ray++) {
             rays.append("M %s L %s "
                     .formatted(
-                            PlanDrawing.points(List.of(place.camera(RAYS_DEG * ray, RAY_FROM * bounds.marginM()))),
-                            PlanDrawing.points(List.of(place.camera(RAYS_END_DEG * ray, RAY_TO * bounds.marginM())))));
+                            Cm.points(List.of(place.camera(RAYS_DEG * ray, RAY_FROM * bounds.marginM()))),
+                            Cm.points(List.of(place.camera(RAYS_END_DEG * ray, RAY_TO * bounds.marginM())))));
         }
-        return new SunShape(
-                PlanDrawing.x(at.acrossM()),
-                PlanDrawing.y(at.deepM()),
-                rays.toString().strip(),
-                sun.words());
+        return new SunShape(Cm.x(at), Cm.y(at), rays.toString().strip());
     }
 
     /** @param facingDeg the compass bearing of the way the spot goes deep */
     NorthShape north(double facingDeg) {
-        return new NorthShape(
-                PlanDrawing.x(bounds.right() - bounds.marginM() / 2),
-                PlanDrawing.y(bounds.near() + NORTH_UP * bounds.marginM()),
-                -facingDeg);
+        Corner at = new Corner(bounds.right() - bounds.marginM() / 2, bounds.near() + NORTH_UP * bounds.marginM());
+        return new NorthShape(Cm.x(at), Cm.y(at), -facingDeg);
     }
 
     /** As long as a square. */
     LineShape bar(int squareM) {
         double across = bounds.left() + bounds.marginM() / 4;
         double deep = bounds.near() + bounds.marginM() / 4;
-        return new LineShape(
-                PlanDrawing.x(across),
-                PlanDrawing.y(deep),
-                PlanDrawing.x(across + squareM),
-                PlanDrawing.y(deep),
-                "bar",
-                "%d m".formatted(squareM));
+        return Cm.line(new Corner(across, deep), new Corner(across + squareM, deep), "bar", "%d m".formatted(squareM));
     }
 }

@@ -1,4 +1,4 @@
-package upshot.app.ground;
+package upshot.exchange.ground;
 
 import upshot.core.plan.Outline.Corner;
 
@@ -29,6 +29,10 @@ record Bounds(double left, double near, double right, double far, double marginM
     /** Metres to a pixel on a page of the usual size. */
     double perPixelM() {
         return Math.max(wide() / WIDE_PX, high() / HIGH_PX);
+    }
+
+    PlanShapes.Box box() {
+        return new PlanShapes.Box(Cm.of(left), Cm.of(-far), Cm.of(wide()), Cm.of(high()));
     }
 
     Bounds and(Corner point) {

@@ -1,0 +1,102 @@
+package upshot.exchange.ground;
+
+import java.util.List;
+
+/** The shapes that the drawing of a plan is made of, in centimetres: across to the right, deep upwards. */
+public final class PlanShapes {
+
+    private PlanShapes() {}
+
+    /** What is drawn, from its upper left corner. */
+    public record Box(double left, double top, double wide, double high) {
+
+        String view() {
+            return "%s %s %s %s".formatted(Cm.number(left), Cm.number(top), Cm.number(wide), Cm.number(high));
+        }
+    }
+
+    /**
+     * All of it.
+     *
+     * @param letters how high letters are
+     * @param kept the side of the chosen action's line that is kept, empty for none
+     * @param sun null while it is down or unknown
+     * @param north null while it is unknown
+     * @param bar as long as a square, and what it says
+     */
+    public record Drawing(
+            Box box,
+            double letters,
+            List<UnderlayShape> underlays,
+            List<LineShape> grid,
+            String floor,
+            List<LineShape> walls,
+            List<String> shadows,
+            List<ThingShape> things,
+            List<LineShape> stretches,
+            String kept,
+            List<ActionShape> actions,
+            List<LampShape> lamps,
+            List<StandShape> stands,
+            List<HandleShape> corners,
+            SunShape sun,
+            NorthShape north,
+            LineShape bar) {}
+
+    /** @param more what else it is, in the stylesheet's words */
+    public record LineShape(double x1, double y1, double x2, double y2, String kind, String more) {}
+
+    /** @param still the hash of the picture */
+    public record UnderlayShape(String still, double x, double y, double wide, double high) {}
+
+    /** @param id empty for what was written down before there were plans */
+    public record ThingShape(
+            String id, String points, String kind, String name, double x, double y, double firstX, double firstY) {}
+
+    /** @param way its path, may be empty */
+    public record ActionShape(
+            String id,
+            String name,
+            double x,
+            double y,
+            String way,
+            String line,
+            String arrow,
+            boolean chosen,
+            boolean inShade) {}
+
+    /** A lamp of the chosen shot, with the beam that falls on the subject. */
+    public record LampShape(String name, double x, double y, String beam) {}
+
+    /**
+     * A camera.
+     *
+     * @param number of its place, the same for all that stand there
+     * @param turnDeg how far its picture is turned, which looks up
+     * @param track its way over the floor, empty where it stays
+     * @param faint whether it is not set up at the minute that is shown
+     * @param elsewhere the spot that it looks in from or out to, empty for this one
+     * @param spoken all of it in a sentence
+     */
+    public record StandShape(
+            String id,
+            String actionId,
+            String code,
+            int number,
+            double x,
+            double y,
+            double turnDeg,
+            String wedge,
+            String track,
+            String status,
+            boolean chosen,
+            boolean faint,
+            String elsewhere,
+            String spoken) {}
+
+    public record HandleShape(String id, double x, double y) {}
+
+    public record SunShape(double x, double y, String rays) {}
+
+    public record NorthShape(double x, double y, double turnDeg) {}
+}
