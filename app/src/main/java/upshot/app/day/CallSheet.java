@@ -29,6 +29,7 @@ import upshot.core.shot.RaisedCautions;
 import upshot.core.size.SubjectKind;
 import upshot.core.verdict.Verdict;
 import upshot.day.Minute;
+import upshot.exchange.ground.SmallPlan;
 
 /**
  * The day on paper, for everybody who comes.
@@ -40,6 +41,7 @@ import upshot.day.Minute;
  * @param moments of the agenda
  * @param dropped what the day has no room for
  * @param cautions all that any setup raises, with who decides
+ * @param plans of the spots that are drawn
  */
 record CallSheet(
         String name,
@@ -51,6 +53,7 @@ record CallSheet(
         List<Stop> stops,
         List<String> dropped,
         List<Caution> cautions,
+        List<SmallPlan> plans,
         boolean upright) {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu", Locale.ENGLISH);
@@ -110,6 +113,7 @@ record CallSheet(
                         .toList(),
                 NotFitting.of(plan, day).inWords(),
                 raised.tags(),
+                SmallPlan.of(verdict),
                 brief.aspect().ratio() < 1);
     }
 

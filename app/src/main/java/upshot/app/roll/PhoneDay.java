@@ -25,6 +25,7 @@ import upshot.day.log.LogNumbers;
 import upshot.day.log.LogState;
 import upshot.day.log.LogTable;
 import upshot.day.log.What;
+import upshot.exchange.ground.SmallPlan;
 
 /**
  * The day as a phone takes it along: everything that Roll shows, in one download. Setups, shots, people and cameras are
@@ -39,6 +40,7 @@ import upshot.day.log.What;
  * @param pauses of the plan
  * @param whats what entries say, as the log's numbers count them
  * @param statuses of shots, likewise
+ * @param plans of the spots that are drawn
  */
 record PhoneDay(
         int shape,
@@ -63,7 +65,8 @@ record PhoneDay(
         double callMs,
         List<Rested> pauses,
         List<String> whats,
-        List<String> statuses) {
+        List<String> statuses,
+        List<SmallPlan> plans) {
 
     /** Counted on whenever the table or the problem has other numbers; phone.js knows it too. */
     private static final int SHAPE = 2;
@@ -172,7 +175,8 @@ record PhoneDay(
                 ms(brief, 0),
                 pauses(day),
                 names(What.values()),
-                names(LogState.Status.values()));
+                names(LogState.Status.values()),
+                SmallPlan.of(verdict));
     }
 
     private static List<Named> named(List<? extends PlanRecord> records) {

@@ -20,12 +20,17 @@ export function press(words, act, { look = "plain", key } = {}) {
 
 /** The drawing of a shot. */
 export function frame(shot, look = "") {
-  const holder = h("figure", { class: `frame ${look}` });
-  const drawn = new DOMParser().parseFromString(shot.svg, "text/html").querySelector("svg");
-  if (drawn) {
-    holder.append(document.adoptNode(drawn));
-  }
-  return holder;
+  return h("figure", { class: `frame ${look}` }, drawing(shot.svg));
+}
+
+function drawing(markup) {
+  const drawn = new DOMParser().parseFromString(markup, "text/html").querySelector("svg");
+  return drawn && document.adoptNode(drawn);
+}
+
+/** The plan of a spot, to be opened. */
+export function plan({ spot, svg }) {
+  return h("details", { class: "spot-plan" }, h("summary", {}, `Plan of ${spot}`), drawing(svg));
 }
 
 const SHAPES = {

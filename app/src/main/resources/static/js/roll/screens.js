@@ -1,6 +1,6 @@
 // Roll's three screens, ready, rolling and review: what they show for a state of the day, and which buttons they have. They
 // change nothing themselves.
-import { h, press, frame, mark, seconds } from "./parts.js";
+import { h, press, frame, mark, plan, seconds } from "./parts.js";
 
 function facts(shot) {
   return h("dl", { class: "facts" }, shot.facts.map(({ name, value }) => h("div", {}, h("dt", {}, name), h("dd", {}, value))));
@@ -78,6 +78,7 @@ export function ready(view) {
       notes.slice(1).map((note) => h("p", { class: "note" }, note)),
       !locked && cautions(view),
       checks(view),
+      (day.plans ?? []).filter(({ spot }) => spot === stop.spot).map(plan),
     ],
     foot: notes[0],
     presses: [

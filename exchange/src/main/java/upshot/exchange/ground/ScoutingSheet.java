@@ -1,10 +1,7 @@
 package upshot.exchange.ground;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import upshot.core.finding.Status;
@@ -155,30 +152,5 @@ public record ScoutingSheet(List<Place> places) {
         Box whole = plotted.reach().box();
         int chosen = scale.orElseGet(() -> Tiles.of(whole, paper, scale).scale());
         return PlanSvg.paper(plotted.drawing(Look.PLAIN, LETTERS_MM * chosen / MM_PER_CM), chosen, whole, "floor");
-    }
-
-    /**
-     * The small plans of spots, by their ids, as wide as they come.
-     *
-     * @param letters how high they are, as a part of the larger side of the drawing
-     */
-    public static Map<UUID, String> small(Verdict verdict, double letters) {
-        Map<UUID, String> plans = new LinkedHashMap<>();
-        for (Spot spot : verdict.plan().spots()) {
-            small(verdict, spot, letters).ifPresent(svg -> plans.put(spot.id(), svg));
-        }
-        return plans;
-    }
-
-    private static Optional<String> small(Verdict verdict, Spot spot, double letters) {
-        if (!FloorPlan.of(verdict.plan(), spot).drawn()) {
-            return Optional.empty();
-        }
-        PlanDrawing plotted = new PlanDrawing(verdict, spot);
-        Box whole = plotted.reach().box();
-        return Optional.of(PlanSvg.small(
-                plotted.drawing(Look.PLAIN, letters * Math.max(whole.wide(), whole.high())),
-                "Plan of " + spot.name(),
-                "small-" + spot.id()));
     }
 }
