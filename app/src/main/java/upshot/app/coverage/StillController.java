@@ -25,9 +25,6 @@ import upshot.exchange.text.Unreadable;
 @RestController
 class StillController {
 
-    /** More than a picture for every shot. */
-    private static final int MOST = 1000;
-
     private final Stills stills;
     private final FileReading files;
 
@@ -41,13 +38,13 @@ class StillController {
         if (file == null) {
             throw new EditRefused("Choose a picture first.");
         }
-        if (stills.count(job.id()) >= MOST) {
-            throw new EditRefused("This job holds %d pictures already; that is the most.".formatted(MOST));
+        if (stills.full(job.id())) {
+            throw new EditRefused("This job holds %d pictures already; that is the most.".formatted(Stills.MOST));
         }
         try {
             Still still = files.read(() -> Still.read(file.getBytes()));
             stills.keep(job.id(), still);
-            return Map.of("hash", still.hash());
+            return Map.of("hash", still.hash(), "ratio", "" + (double) still.widthPx() / still.heightPx());
         } catch (Unreadable reason) {
             throw new EditRefused(reason.getMessage());
         }

@@ -16,6 +16,7 @@ import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Standing;
 import upshot.core.plan.Stretch;
+import upshot.core.plan.Underlay;
 import upshot.core.plan.Waypoint;
 
 /** Everything on the plan with its measures: what the drawing shows to a pointer, this says to keys and screen readers. */
@@ -56,7 +57,9 @@ final class PlanList {
                 new Group("What happens here", "Nothing happens at this spot yet.", actions()),
                 new Group("Floor", "A rectangle of width and depth; give it corners to draw another shape.", corners()),
                 new Group("What stands here, and what is closed", "Nothing stands here yet.", standings()),
-                new Group("Doors, windows, mirrors, mains", "None is drawn yet.", stretches()));
+                new Group("Doors, windows, mirrors, mains", "None is drawn yet.", stretches()),
+                new Group(
+                        "Picture under it", "A plan, a map or a photograph from above can lie under it.", underlays()));
     }
 
     private <R extends PlanRecord> List<R> here(RecordKind<R> kind, Function<R, UUID> of) {
@@ -172,6 +175,21 @@ final class PlanList {
                                 FieldView.number(one, "heightM", "Height", "m"),
                                 FieldView.text(one, "reason", "Why nobody stands there"),
                                 FieldView.text(one, "decides", "Who decides")),
+                        false))
+                .toList();
+    }
+
+    private List<Row> underlays() {
+        return here(RecordKind.UNDERLAY, Underlay::spotId).stream()
+                .map(one -> row(
+                        one,
+                        "Picture",
+                        "%s wide, %s deep".formatted(Wording.metres(one.wideM()), Wording.metres(one.highM())),
+                        List.of(
+                                FieldView.number(one, "acrossM", "Left edge", "m across"),
+                                FieldView.number(one, "deepM", "Near edge", "m deep"),
+                                FieldView.number(one, "wideM", "Width", "m"),
+                                FieldView.number(one, "highM", "Depth", "m")),
                         false))
                 .toList();
     }

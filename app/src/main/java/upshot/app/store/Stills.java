@@ -15,6 +15,9 @@ import upshot.exchange.still.Still;
 @Component
 public class Stills {
 
+    /** In a job. */
+    public static final int MOST = 1000;
+
     private final JdbcClient jdbc;
 
     Stills(JdbcClient jdbc) {
@@ -29,12 +32,13 @@ public class Stills {
                 .update();
     }
 
-    /** How many pictures a job holds. */
-    public int count(UUID jobId) {
+    /** Whether a job holds as many pictures as it may: more than one for every shot. */
+    public boolean full(UUID jobId) {
         return jdbc.sql("select count(*) from still where job_id = ?")
-                .param(jobId.toString())
-                .query(Integer.class)
-                .single();
+                        .param(jobId.toString())
+                        .query(Integer.class)
+                        .single()
+                >= MOST;
     }
 
     /** The pictures of a job, by their hashes. */

@@ -1,6 +1,8 @@
 // The plan: what stands on it is dragged, or moved with the arrow keys; a slider moves the sun.
 import { keepStepM, stepM } from "../web/lengths.js";
 import { door, signal } from "../web/stage.js";
+import { metres } from "./plan.js";
+import { connectUnder, marking } from "./under.js";
 
 const BEGINS_AFTER_PX = 4;
 const CM = 100;
@@ -9,18 +11,8 @@ const SETTLES_MS = 250;
 
 let dragged = null;
 
-function plan() {
-  return document.querySelector("[data-plan]");
-}
-
 function keep() {
   return document.getElementById("ground-plan").dataset.keep;
-}
-
-/** A point of the window in metres on the floor. */
-function metres(x, y) {
-  const point = new DOMPoint(x, y).matrixTransform(plan().getScreenCTM().inverse());
-  return { across: point.x / CM, deep: -point.y / CM };
 }
 
 /** Where something is put down that was taken up at one point and let go at another. */
@@ -76,7 +68,7 @@ class Beforehand {
 
 function begin(event) {
   const element = event.target.closest?.("[data-put]");
-  if (element && event.button === 0) {
+  if (element && event.button === 0 && !marking()) {
     dragged = { element, x: event.clientX, y: event.clientY, from: metres(event.clientX, event.clientY), moving: false };
   }
 }
@@ -201,3 +193,4 @@ function showStep() {
 document.addEventListener("change", step, { signal });
 door.addEventListener("shown", showStep, { signal });
 showStep();
+connectUnder();

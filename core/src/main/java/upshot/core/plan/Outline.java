@@ -54,10 +54,16 @@ public record Outline(List<Corner> corners) {
      * @throws IllegalArgumentException when a corner is none
      */
     public static Outline parse(String text) {
+        return text.isBlank() ? NONE : new Outline(points(text));
+    }
+
+    /**
+     * The same for points that enclose nothing.
+     *
+     * @throws IllegalArgumentException when one is none
+     */
+    public static List<Corner> points(String text) {
         List<Corner> corners = new ArrayList<>();
-        if (text.isBlank()) {
-            return NONE;
-        }
         for (String corner : text.split("[,;]")) {
             String[] numbers = corner.strip().split("\\s+");
             if (numbers.length != 2) {
@@ -67,7 +73,7 @@ public record Outline(List<Corner> corners) {
             }
             corners.add(new Corner(Double.parseDouble(numbers[0]), Double.parseDouble(numbers[1])));
         }
-        return new Outline(corners);
+        return corners;
     }
 
     /** The floor's area in square metres, by the shoelace formula. */

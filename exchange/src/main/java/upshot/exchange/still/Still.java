@@ -47,7 +47,7 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
     /** Encoders make ten or so. */
     private static final int MOST_SCANS = 24;
 
-    private static final int LONGEST_PX = 1600;
+    static final int LONGEST_PX = 1600;
     private static final float QUALITY = 0.85f;
 
     static {
@@ -159,7 +159,7 @@ public record Still(byte[] jpeg, int widthPx, int heightPx, String hash) {
         return turn.isIdentity() ? picture : drawn(picture, sideways ? h : w, sideways ? w : h, turn);
     }
 
-    private static Still encoded(BufferedImage picture) throws IOException {
+    static Still encoded(BufferedImage picture) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
