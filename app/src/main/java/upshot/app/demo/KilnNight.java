@@ -95,7 +95,8 @@ class KilnNight {
         job.set(
                 RecordKind.SPOT,
                 "Main room",
-                "name = Wheel room; widthM = 5; depthM = 4; ceilingM = 2.8; roomM = 4.2; backdropM = 1.9; lux = 420");
+                "name = Wheel room; widthM = 5; depthM = 4; ceilingM = 2.8; roomM = 4.2; backdropM = 1.9; lux = 420;"
+                        + " siteEastM = 3; siteNorthM = 2");
         for (String name : List.of("Yard", "Gate", "Kiln yard")) {
             job.add(RecordKind.SPOT, name);
         }
@@ -103,17 +104,18 @@ class KilnNight {
                 RecordKind.SPOT,
                 "Yard",
                 "outdoors = true; widthM = 14; depthM = 12; facingDeg = 225; roomM = 14; backdropM = 9; lamps = NONE;"
-                        + " lux = 2000; noise = SOME");
+                        + " lux = 2000; noise = SOME; siteEastM = 0; siteNorthM = 0");
         job.set(
                 RecordKind.SPOT,
                 "Gate",
                 "outdoors = true; widthM = 6; depthM = 9; facingDeg = 270; roomM = 9; backdropM = 6; lamps = NONE;"
-                        + " lux = 800; hazards = CROWD; noise = SOME");
+                        + " lux = 800; hazards = CROWD; noise = SOME; siteEastM = -22; siteNorthM = 4");
         job.set(
                 RecordKind.SPOT,
                 "Kiln yard",
                 "outdoors = true; widthM = 9; depthM = 9; facingDeg = 180; roomM = 9; backdropM = 5; lamps = NONE;"
-                        + " lux = 60; hazards = FIRE,HOT_WARE,SMOKE; noise = LOUD");
+                        + " lux = 60; hazards = FIRE,HOT_WARE,SMOKE; noise = LOUD;"
+                        + " siteEastM = -12; siteNorthM = -12");
         walk(job, "Wheel room", "Yard", 2);
         walk(job, "Yard", "Gate", 2);
         walk(job, "Yard", "Kiln yard", 3);

@@ -171,20 +171,29 @@ class AddToPlan implements Gesture {
 
     /** Halfway to the next. */
     private static Proposal corner(GestureContext context, FloorCorner after) {
-        List<FloorCorner> all = context.plan().list(RecordKind.CORNER).stream()
-                .filter(one -> one.spotId().equals(after.spotId()))
+        List<FloorCorner> all = corners(context, after);
+        FloorCorner next = all.get((all.indexOf(after) + 1) % all.size());
+        return corner(
+                context,
+                after,
+                new Corner(
+                        Snap.of((after.acrossM() + next.acrossM()) / 2), Snap.of((after.deepM() + next.deepM()) / 2)));
+    }
+
+    private static List<FloorCorner> corners(GestureContext context, FloorCorner of) {
+        return context.plan().<FloorCorner>list(RecordKind.CORNER).stream()
+                .filter(one -> one.spotId().equals(of.spotId()))
                 .toList();
-        int at = all.indexOf(after);
-        FloorCorner next = all.get((at + 1) % all.size());
-        double rank = at + 1 < all.size() ? (after.rank() + next.rank()) / 2 : after.rank() + Ranks.STEP;
+    }
+
+    /** Another corner between one and the next. */
+    static Proposal corner(GestureContext context, FloorCorner after, Corner at) {
+        List<FloorCorner> all = corners(context, after);
+        int place = all.indexOf(after);
+        double rank =
+                place + 1 < all.size() ? (after.rank() + all.get(place + 1).rank()) / 2 : after.rank() + Ranks.STEP;
         FloorCorner added = new FloorCorner(
-                context.ids().get(),
-                after.spotId(),
-                rank,
-                Snap.of((after.acrossM() + next.acrossM()) / 2),
-                Snap.of((after.deepM() + next.deepM()) / 2),
-                after.wallM(),
-                after.paced());
+                context.ids().get(), after.spotId(), rank, at.acrossM(), at.deepM(), after.wallM(), after.paced());
         return Proposal.showing(
                 "add a corner",
                 new Change.Add(added),

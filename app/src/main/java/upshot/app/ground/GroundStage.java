@@ -1,5 +1,6 @@
 package upshot.app.ground;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,6 +34,9 @@ import upshot.exchange.ground.ScoutingSheet;
 /** A spot from above: what stands there, where things happen, where cameras stand and what is said against that. */
 @Component
 class GroundStage implements Stage {
+
+    /** In the place of a spot: all of them. */
+    private static final String SITE = "site";
 
     @Override
     public int digit() {
@@ -75,6 +79,21 @@ class GroundStage implements Stage {
     public Map<String, Object> model(Verdict verdict, StageRequest request) {
         Plan plan = verdict.plan();
         Map<String, String> parameters = request.parameters();
+        boolean site = parameters.getOrDefault("spot", "").equals(SITE);
+        Map<String, Object> model = new LinkedHashMap<>();
+        model.put("site", site);
+        if (site) {
+            model.put("spots", choices(verdict, Optional.empty()));
+            SiteView.into(model, plan, parameters.getOrDefault("thing", ""));
+        } else {
+            spot(model, verdict, request);
+        }
+        return model;
+    }
+
+    private static void spot(Map<String, Object> model, Verdict verdict, StageRequest request) {
+        Plan plan = verdict.plan();
+        Map<String, String> parameters = request.parameters();
         Optional<Shot> chosen = Selected.of(plan, RecordKind.SHOT, parameters, "shot");
         Spot spot = spot(plan, parameters, chosen);
         Optional<Shot> shown =
@@ -84,10 +103,7 @@ class GroundStage implements Stage {
         FloorPlan floor = FloorPlan.of(plan, spot);
         PlanDrawing plotted = new PlanDrawing(verdict, spot);
         Drawing drawing = plotted.drawing(new Look(shown, sun, view.setUp()));
-        Map<String, Object> model = new LinkedHashMap<>();
-        model.put(
-                "spots",
-                plan.spots().stream().map(one -> choice(verdict, one, spot)).toList());
+        model.put("spots", choices(verdict, Optional.of(spot)));
         model.put("spotId", spot.id().toString());
         model.put("spotName", spot.name());
         model.put(
@@ -124,7 +140,15 @@ class GroundStage implements Stage {
         model.put("unplaced", unplaced(plan, spot));
         model.put("panel", shown.map(shot -> StandPanel.of(verdict, shot, view)).orElse(null));
         model.put("roomDiffers", roomDiffers(plan, spot));
-        return model;
+    }
+
+    private static List<SpotChoice> choices(Verdict verdict, Optional<Spot> chosen) {
+        List<SpotChoice> choices = new ArrayList<>();
+        verdict.plan().spots().forEach(one -> choices.add(choice(verdict, one, chosen)));
+        if (choices.size() > 1) {
+            choices.add(new SpotChoice(SITE, "Site", chosen.isEmpty(), 0, ""));
+        }
+        return choices;
     }
 
     private static Spot spot(Plan plan, Map<String, String> parameters, Optional<Shot> chosen) {
@@ -142,7 +166,7 @@ class GroundStage implements Stage {
                 : MovedStand.KEEPS_SIZE;
     }
 
-    private static SpotChoice choice(Verdict verdict, Spot one, Spot chosen) {
+    private static SpotChoice choice(Verdict verdict, Spot one, Optional<Spot> chosen) {
         Plan plan = verdict.plan();
         int against = (int) plan.actions().stream()
                 .filter(action -> action.spotId().equals(one.id()))
@@ -152,7 +176,7 @@ class GroundStage implements Stage {
         return new SpotChoice(
                 one.id().toString(),
                 one.name(),
-                one.equals(chosen),
+                chosen.filter(one::equals).isPresent(),
                 against,
                 against == 0 ? "" : "%s that cannot be taken from there".formatted(Wording.count(against, "picture")));
     }

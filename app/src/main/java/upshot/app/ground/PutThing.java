@@ -19,6 +19,7 @@ import upshot.core.plan.Performer;
 import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.RecordKind;
+import upshot.core.plan.Spot;
 import upshot.core.plan.Standing;
 import upshot.core.plan.Stretch;
 import upshot.core.plan.Waypoint;
@@ -29,6 +30,9 @@ class PutThing implements Gesture {
 
     private static final double NEAR_M = 0.15;
 
+    /** The wall that begins at a corner: taken by its middle, it is broken into two. */
+    private static final String WALL = "wall";
+
     @Override
     public String name() {
         return "put-thing";
@@ -37,6 +41,10 @@ class PutThing implements Gesture {
     @Override
     public Proposal propose(GestureContext context, Map<String, String> sent) {
         Arguments arguments = new Arguments(sent);
+        if (arguments.text("kind").equals(WALL)) {
+            FloorCorner before = arguments.chosen(context.plan(), RecordKind.CORNER, "id");
+            return AddToPlan.corner(context, before, PutStand.point(arguments));
+        }
         RecordKind<?> kind = RecordKind.named(arguments.text("kind"))
                 .orElseThrow(() -> new InvalidField("kind", "There is no such thing on a plan."));
         PlanRecord thing = arguments.chosen(context.plan(), kind, "id");
@@ -49,6 +57,9 @@ class PutThing implements Gesture {
     private static Change moved(Plan plan, PlanRecord thing, Corner to) {
         if (thing instanceof Action || thing instanceof Performer) {
             return set(thing, Map.of("acrossM", Optional.of(to.acrossM()), "deepM", Optional.of(to.deepM())));
+        }
+        if (thing instanceof Spot) {
+            return set(thing, Map.of("siteEastM", Optional.of(to.acrossM()), "siteNorthM", Optional.of(to.deepM())));
         }
         if (thing instanceof FloorCorner corner) {
             Corner snapped = squared(plan, corner, to);

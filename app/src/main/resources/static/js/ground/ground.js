@@ -1,7 +1,7 @@
 // The plan: what stands on it is dragged, or moved with the arrow keys; a slider moves the sun.
 import { keepStepM, stepM } from "../web/lengths.js";
 import { door, signal } from "../web/stage.js";
-import { metres } from "./plan.js";
+import { metres, readable } from "./plan.js";
 import { connectUnder, marking } from "./under.js";
 
 const BEGINS_AFTER_PX = 4;
@@ -175,6 +175,8 @@ function sun({ target }) {
 
 document.addEventListener("pointerdown", begin, { signal });
 document.addEventListener("pointermove", drag, { signal });
+// Parts of a drawing cannot say by themselves that a finger on them does not scroll the page.
+document.addEventListener("touchmove", (event) => dragged && event.preventDefault(), { signal, passive: false });
 document.addEventListener("pointerup", end, { signal });
 document.addEventListener("pointercancel", end, { signal });
 document.addEventListener("keydown", key, { signal, capture: true });
@@ -194,3 +196,6 @@ document.addEventListener("change", step, { signal });
 door.addEventListener("shown", showStep, { signal });
 showStep();
 connectUnder();
+door.addEventListener("shown", readable, { signal });
+addEventListener("resize", readable, { signal });
+readable();

@@ -85,6 +85,7 @@ sealed interface Ink {
                 Map.entry("rays", line("#8a6a00", 0.3)),
                 Map.entry("rose", line(QUIET, 0.15)),
                 Map.entry("needle", line(INK, 0.4)),
+                Map.entry("north", text(QUIET)),
                 Map.entry("bar", line(INK, 0.6)));
 
         @Override

@@ -9,6 +9,7 @@ import upshot.core.ground.FloorPlan;
 import upshot.core.ground.Shadows;
 import upshot.core.light.SunAt;
 import upshot.core.plan.Action;
+import upshot.core.plan.FloorCorner;
 import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
@@ -26,7 +27,7 @@ import upshot.exchange.ground.PlanShapes.UnderlayShape;
 /** The plan of a spot as shapes. */
 public final class PlanDrawing {
 
-    private static final double LETTERS_PX = 13;
+    static final double LETTERS_PX = 13;
     private static final double LABEL_M = 0.3;
     private static final int MOST_LINES = 60;
 
@@ -84,16 +85,30 @@ public final class PlanDrawing {
                 floor.stretches().stream().map(PlanDrawing::stretch).toList(),
                 happenings.kept(look),
                 happenings.shapes(look),
+                List.of(),
                 happenings.lamps(look),
                 cameras.shapes(look),
-                plan.list(RecordKind.CORNER).stream()
-                        .filter(corner -> corner.spotId().equals(spot.id()))
-                        .map(corner -> new HandleShape(
-                                corner.id().toString(), Cm.of(corner.acrossM()), Cm.of(-corner.deepM()) + 0.0))
-                        .toList(),
+                handles(),
                 look.sun().filter(SunAt::up).map(edge::sun).orElse(null),
                 spot.facingDeg().map(edge::north).orElse(null),
                 edge.bar(squareM()));
+    }
+
+    private List<HandleShape> handles() {
+        List<FloorCorner> corners = plan.<FloorCorner>list(RecordKind.CORNER).stream()
+                .filter(corner -> corner.spotId().equals(spot.id()))
+                .toList();
+        List<HandleShape> handles = new ArrayList<>();
+        for (FloorCorner one : corners) {
+            FloorCorner next = corners.get((handles.size() + 1) % corners.size());
+            handles.add(new HandleShape(
+                    one.id().toString(),
+                    Cm.of(one.acrossM()),
+                    Cm.of(-one.deepM()) + 0.0,
+                    Cm.of((one.acrossM() + next.acrossM()) / 2),
+                    Cm.of(-(one.deepM() + next.deepM()) / 2) + 0.0));
+        }
+        return handles;
     }
 
     private Bounds bounds() {
@@ -119,12 +134,19 @@ public final class PlanDrawing {
 
     /** A square a metre; on a large floor five or fifty. */
     public int squareM() {
+        return squareM(bounds);
+    }
+
+    static int squareM(Bounds bounds) {
         double large = Math.max(bounds.wide(), bounds.high());
         return large <= MOST_LINES ? 1 : large <= 5 * MOST_LINES ? 5 : 50;
     }
 
     private List<LineShape> grid() {
-        int square = squareM();
+        return grid(bounds, squareM());
+    }
+
+    static List<LineShape> grid(Bounds bounds, int square) {
         List<LineShape> lines = new ArrayList<>();
         for (double at = Math.ceil(bounds.left() / square) * square;
                 at <= bounds.right() && lines.size() < 2 * MOST_LINES;
@@ -158,6 +180,7 @@ public final class PlanDrawing {
                 thing.corners().stream().mapToDouble(Corner::deepM).max().orElse(0);
         boolean within = thing.what() == Standing.Kind.FURNITURE || thing.what() == Standing.Kind.RAISED;
         return new ThingShape(
+                "standing",
                 thing.id().map(UUID::toString).orElse(""),
                 Cm.points(thing.corners()),
                 cssName(thing.what()),

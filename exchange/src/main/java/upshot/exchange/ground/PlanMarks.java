@@ -179,7 +179,7 @@ final class PlanMarks {
                     .append(" r=\"20\"/><path")
                     .append(ink.of("needle", ""))
                     .append(" d=\"M0 14 V-14 M-5 -7 L0 -15 L5 -7\"/><text")
-                    .append(ink.of("thing-name", ""))
+                    .append(ink.of("north", ""))
                     .append(" y=\"-23\" font-size=\"13\" text-anchor=\"middle\">N</text></g>");
         }
         return this;

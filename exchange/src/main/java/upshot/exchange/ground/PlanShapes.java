@@ -36,6 +36,7 @@ public final class PlanShapes {
             List<LineShape> stretches,
             String kept,
             List<ActionShape> actions,
+            List<WayShape> ways,
             List<LampShape> lamps,
             List<StandShape> stands,
             List<HandleShape> corners,
@@ -49,9 +50,23 @@ public final class PlanShapes {
     /** @param still the hash of the picture */
     public record UnderlayShape(String still, double x, double y, double wide, double high) {}
 
-    /** @param id empty for what was written down before there were plans */
+    /** A way on foot, and what it comes to. */
+    public record WayShape(String points, double x, double y, String words) {}
+
+    /**
+     * @param put as what it can be taken up
+     * @param id empty for what was written down before there were plans
+     */
     public record ThingShape(
-            String id, String points, String kind, String name, double x, double y, double firstX, double firstY) {}
+            String put,
+            String id,
+            String points,
+            String kind,
+            String name,
+            double x,
+            double y,
+            double firstX,
+            double firstY) {}
 
     /** @param way its path, may be empty */
     public record ActionShape(
@@ -94,7 +109,12 @@ public final class PlanShapes {
             String elsewhere,
             String spoken) {}
 
-    public record HandleShape(String id, double x, double y) {}
+    /**
+     * A corner that can be taken up.
+     *
+     * @param wallX the middle of the wall that begins there, which can be broken into two
+     */
+    public record HandleShape(String id, double x, double y, double wallX, double wallY) {}
 
     public record SunShape(double x, double y, String rays) {}
 

@@ -11,6 +11,7 @@ import upshot.exchange.ground.PlanShapes.LineShape;
 import upshot.exchange.ground.PlanShapes.StandShape;
 import upshot.exchange.ground.PlanShapes.ThingShape;
 import upshot.exchange.ground.PlanShapes.UnderlayShape;
+import upshot.exchange.ground.PlanShapes.WayShape;
 import upshot.exchange.svg.FrameSvg;
 
 /** The plan of a spot as a drawing: on a page, where what stands on it can be taken up, and to scale on paper. */
@@ -50,10 +51,16 @@ public final class PlanSvg {
         }
         marks.raw("</g>");
         drawing.things().forEach(one -> thing(marks, one));
+        for (WayShape one : drawing.ways()) {
+            marks.polyline("walk", one.points()).text("name", one.x(), one.y(), one.words());
+        }
         drawing.lamps().forEach(marks::lamp);
         drawing.actions().forEach(one -> action(marks, drawing, one));
         for (HandleShape one : drawing.corners()) {
-            marks.circle("corner", "", one.x(), one.y(), drawing.letters() * 0.45, put("corner", one.id()));
+            handle(marks, drawing, "wall-middle", "wall", one.id(), one.wallX(), one.wallY());
+        }
+        for (HandleShape one : drawing.corners()) {
+            handle(marks, drawing, "corner", "corner", one.id(), one.x(), one.y());
         }
         drawing.stands().forEach(one -> stand(marks, drawing, one));
         marks.raw("<g aria-hidden=\"true\">").sunAndNorth().bar().raw("</g></svg>");
@@ -88,6 +95,15 @@ public final class PlanSvg {
         marks.raw("</g>");
     }
 
+    /** With room for a finger round it. */
+    private static void handle(
+            PlanMarks marks, Drawing drawing, String part, String kind, String id, double x, double y) {
+        marks.raw("<g%s>".formatted(put(kind, id)))
+                .circle("hit", "", x, y, drawing.letters(), "")
+                .circle(part, "", x, y, drawing.letters() * (part.equals("corner") ? 0.45 : 0.25), "")
+                .raw("</g>");
+    }
+
     private static String put(String kind, String id) {
         return " data-put=\"%s\" data-id=\"%s\"".formatted(kind, id);
     }
@@ -95,7 +111,7 @@ public final class PlanSvg {
     private static void thing(PlanMarks marks, ThingShape one) {
         String taken = one.id().isEmpty()
                 ? ""
-                : put("standing", one.id()) + " data-x=\"%s\" data-y=\"%s\"".formatted(one.firstX(), one.firstY());
+                : put(one.put(), one.id()) + " data-x=\"%s\" data-y=\"%s\"".formatted(one.firstX(), one.firstY());
         marks.raw("<g class=\"plan-thing\"%s>".formatted(taken)).thing(one).raw("</g>");
     }
 
