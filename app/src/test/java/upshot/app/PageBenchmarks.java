@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -24,12 +23,9 @@ import upshot.app.account.Account;
 import upshot.app.account.SignedIn;
 import upshot.app.job.NewJobs;
 import upshot.core.LargeJob;
-import upshot.core.plan.Action;
 import upshot.core.plan.Change;
-import upshot.core.plan.Outline;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
-import upshot.core.plan.Standing;
 import upshot.core.plan.Use;
 import upshot.exchange.json.ChangeJson;
 
@@ -110,7 +106,7 @@ class PageBenchmarks {
     void a_spot_of_200_shots_and_60_things() throws Exception {
         Account account = people.account();
         signIn(account.email());
-        Plan plan = crowded();
+        Plan plan = CrowdedSpot.of();
         UUID job = newJobs.create(new SignedIn(account), plan);
         Shot moved = plan.shots().get(100);
         String spot = plan.spots().get(0).id().toString();
@@ -121,36 +117,6 @@ class PageBenchmarks {
                         "60 ms",
                         run -> get("/jobs/%s/ground?spot=%s&at=%d".formatted(job, spot, 600 + run))),
                 row("The same while a camera is moved", "40 ms", run -> preview(job, "ground", moved, token, run))));
-    }
-
-    /** Everything happens at one spot, among tables in rows. */
-    private static Plan crowded() {
-        Plan plan = LargeJob.of(20, 200, 0);
-        UUID spot = plan.spots().get(0).id();
-        List<Change> changes = new ArrayList<>();
-        for (Action action : plan.actions()) {
-            int place = changes.size();
-            changes.add(Change.batch(List.of(
-                    Change.set(action, "spotId", spot),
-                    Change.set(action, "acrossM", Optional.of(10.0 + place % 5)),
-                    Change.set(action, "deepM", Optional.of(10.0 + place / 5)))));
-        }
-        for (int thing = 0; thing < 60; thing++) {
-            double across = 2 * (thing % 10);
-            double deep = 3.0 * (thing / 10);
-            changes.add(new Change.Add(new Standing(
-                    UUID.randomUUID(),
-                    spot,
-                    thing,
-                    "table",
-                    Standing.Kind.FURNITURE,
-                    Outline.parse("%1$s %2$s, %3$s %2$s, %3$s %4$s, %1$s %4$s"
-                            .formatted(across, deep, across + 1, deep + 0.7)),
-                    0.75,
-                    "",
-                    "")));
-        }
-        return plan.apply(Change.batch(changes));
     }
 
     /** The end of a use dropped on a frame: saved, judged and drawn again. */
