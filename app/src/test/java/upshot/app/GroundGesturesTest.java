@@ -7,16 +7,20 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.plan.Action;
+import upshot.core.plan.Change;
+import upshot.core.plan.Coordinates;
 import upshot.core.plan.FloorCorner;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Spot;
 import upshot.core.plan.Standing;
 import upshot.core.plan.Waypoint;
 
@@ -104,6 +108,60 @@ class GroundGesturesTest extends GestureOnSample {
         assertThatThrownBy(() -> put("standing", table.id(), "999.5", "4"))
                 .as("its other end would lie outside")
                 .isInstanceOf(InvalidField.class);
+    }
+
+    @Test
+    void a_wall_taken_by_its_middle_is_broken_there() {
+        plan = after(plan, "add-to-plan", of("what", "floor", "spotId", hall));
+        FloorCorner second = plan.list(RecordKind.CORNER).get(1);
+        assertThat(put("wall", second.id(), "7", "2.5").list(RecordKind.CORNER))
+                .extracting(FloorCorner::acrossM)
+                .containsExactly(0.0, 6.0, 7.0, 6.0, 0.0);
+    }
+
+    @Test
+    void a_spot_is_put_on_the_site() {
+        UUID id = UUID.fromString(hall);
+        Spot there = put("spot", id, "12", "-3.5").get(RecordKind.SPOT, id);
+        assertThat(there.siteEastM()).contains(12.0);
+        assertThat(there.siteNorthM()).contains(-3.5);
+    }
+
+    @Test
+    void the_room_of_the_plan_replaces_what_was_typed_to_a_decimetre() {
+        assertThat(plan.spots().get(0).roomM()).isEqualTo(20);
+        assertThat(after(plan, "room-from-plan", of("spotId", hall))
+                        .spots()
+                        .get(0)
+                        .roomM())
+                .as("6 by 5 m are 7.81 m across")
+                .isEqualTo(7.8);
+    }
+
+    /** On the day of equal night at the equator the sun stands due east at 9:07; a shadow that falls into the depth goes west. */
+    @Test
+    void a_shadow_and_the_hour_say_where_north_is() {
+        Map<String, String> seen = of("spotId", hall, "points", "2 2, 2 4", "date", "2026-03-20", "time", "09:07");
+        assertThatThrownBy(() -> after(plan, "north-by-shadow", seen))
+                .isInstanceOf(InvalidField.class)
+                .hasMessageContaining("where it is");
+        plan = plan.apply(Change.batch(List.of(
+                Change.set(plan.brief(), "coordinates", Optional.of(new Coordinates(0, 0))),
+                Change.set(plan.brief(), "zone", "UTC"))));
+        assertThat(after(plan, "north-by-shadow", seen).spots().get(0).facingDeg())
+                .contains(270.0);
+        for (String[] wrong : new String[][] {
+            {"time", "03:00", "no shadow"},
+            {"time", "nine", "at what time"},
+            {"date", "", "on which day"},
+            {"points", "2 2, 2 2", "the shadow's tip"}
+        }) {
+            Map<String, String> other = new HashMap<>(seen);
+            other.put(wrong[0], wrong[1]);
+            assertThatThrownBy(() -> after(plan, "north-by-shadow", other))
+                    .isInstanceOf(InvalidField.class)
+                    .hasMessageContaining(wrong[2]);
+        }
     }
 
     @Test

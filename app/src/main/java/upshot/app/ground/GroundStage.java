@@ -204,13 +204,9 @@ class GroundStage implements Stage {
     /** What was typed as free room stays; where the plan gives less, it is said. */
     private static String roomDiffers(Plan plan, Spot spot) {
         FloorPlan floor = FloorPlan.of(plan, spot);
-        double farthest = floor.outline().stream()
-                .flatMap(one -> floor.outline().stream().map(other -> Place.apartM(one, other)))
-                .max(Double::compare)
-                .orElse(0.0);
-        return floor.drawn() && spot.roomM() > farthest
+        return floor.drawn() && spot.roomM() > floor.longestM()
                 ? "The Brief gives %s to stand back; the plan is %s at its longest."
-                        .formatted(Wording.metres(spot.roomM()), Wording.metres(farthest))
+                        .formatted(Wording.metres(spot.roomM()), Wording.metres(floor.longestM()))
                 : "";
     }
 }

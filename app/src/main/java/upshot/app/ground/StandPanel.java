@@ -9,6 +9,7 @@ import upshot.core.ground.Glass;
 import upshot.core.ground.Place;
 import upshot.core.ground.Skyline;
 import upshot.core.ground.Stand;
+import upshot.core.ground.Standpoint;
 import upshot.core.light.SunAt;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
@@ -50,14 +51,15 @@ record StandPanel(
                 action.id().toString(),
                 action.name(),
                 "%s, %s: %s away, %s, lens at %s"
-                        .formatted(
-                                Wording.capital(Wording.place(shot.bearingDeg())),
-                                Glass.of(plan, shot)
-                                        .map(lens -> lens.name())
-                                        .orElse(Wording.number(shot.focalLengthMm(), 0) + " mm"),
-                                Wording.metres(stand.groundDistanceM()),
-                                shot.size().label(),
-                                Wording.metres(shot.cameraHeightM())),
+                                .formatted(
+                                        Wording.capital(Wording.place(shot.bearingDeg())),
+                                        Glass.of(plan, shot)
+                                                .map(lens -> lens.name())
+                                                .orElse(Wording.number(shot.focalLengthMm(), 0) + " mm"),
+                                        Wording.metres(stand.groundDistanceM()),
+                                        shot.size().label(),
+                                        Wording.metres(shot.cameraHeightM()))
+                        + level(plan, shot),
                 Place.of(plan, action).isPresent(),
                 plan.shotsOf(action).stream()
                         .map(one -> FrameView.of(verdict, one))
@@ -74,6 +76,20 @@ record StandPanel(
     }
 
     /** What it does in a picture whose subject does not stand in the shade. */
+    /** How much higher or lower than its subject it stands, where the plan has a stage or a landing. */
+    private static String level(Plan plan, Shot shot) {
+        return Standpoint.of(plan, shot)
+                .map(camera -> camera.plan().levelM(camera.at())
+                        - camera.plan().levelM(camera.subject().at()))
+                .filter(higher -> Math.abs(higher) > 0.01)
+                .map(higher -> ", stands %s %s: %s above its own floor"
+                        .formatted(
+                                Wording.metres(Math.abs(higher)),
+                                higher > 0 ? "higher" : "lower",
+                                Wording.metres(shot.cameraHeightM() - higher)))
+                .orElse("");
+    }
+
     private static String words(Plan plan, Action action, Shot shot, SunAt sun) {
         boolean shade = Place.of(plan, action)
                 .filter(place -> sun.altitudeDeg()

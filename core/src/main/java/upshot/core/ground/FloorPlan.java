@@ -171,6 +171,14 @@ public final class FloorPlan {
         return floor.getEnvelopeInternal().getHeight();
     }
 
+    /** From the corner to the corner that lie furthest apart, in metres. */
+    public double longestM() {
+        return outline.stream()
+                .flatMap(one -> outline.stream().map(other -> Place.apartM(one, other)))
+                .max(Double::compare)
+                .orElse(0.0);
+    }
+
     /** Whether somebody has drawn more than a width and a depth. */
     public boolean drawn() {
         return drawn;

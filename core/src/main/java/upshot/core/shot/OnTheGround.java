@@ -18,6 +18,7 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Around;
 import upshot.core.plan.Change;
 import upshot.core.plan.Line;
+import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
 
@@ -34,11 +35,13 @@ public final class OnTheGround {
 
     private OnTheGround() {}
 
-    /** The findings of a shot that are about its place, and whether it is over the line. */
-    public static List<Finding> of(Around plan, Shot shot, List<Finding> findings) {
-        return Stream.concat(
+    /** The findings of a shot that are about its place, whether it is over the line, and whether it sees another camera. */
+    public static List<Finding> of(Plan plan, Shot shot, List<Finding> findings) {
+        return Stream.of(
                         findings.stream().filter(finding -> THERE.contains(finding.ruleId())),
-                        overTheLine(plan, shot).stream())
+                        overTheLine(plan, shot).stream(),
+                        OtherCamera.of(plan, shot).stream())
+                .flatMap(found -> found)
                 .toList();
     }
 

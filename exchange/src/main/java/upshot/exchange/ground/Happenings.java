@@ -11,10 +11,12 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Line;
 import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Plan;
+import upshot.core.plan.RecordKind;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Side;
 import upshot.exchange.ground.PlanShapes.ActionShape;
 import upshot.exchange.ground.PlanShapes.LampShape;
+import upshot.exchange.ground.PlanShapes.PersonShape;
 
 /** What happens at a spot, where and which way it goes, and the lamps that light it. */
 final class Happenings {
@@ -70,6 +72,19 @@ final class Happenings {
                         .filter(shot -> shot.actionId().equals(action.id()))
                         .isPresent(),
                 look.sun().filter(sun -> inShade(at, sun)).isPresent());
+    }
+
+    /** Who takes part beside the subject, where somebody has said where they are. */
+    List<PersonShape> people() {
+        return here.stream()
+                .flatMap(action -> plan.performersOf(action).stream())
+                .flatMap(one -> Place.place(one).stream()
+                        .map(at -> new PersonShape(
+                                one.id().toString(),
+                                plan.get(RecordKind.SUBJECT, one.subjectId()).name(),
+                                Cm.x(at),
+                                Cm.y(at))))
+                .toList();
     }
 
     private boolean inShade(Corner at, SunAt sun) {

@@ -76,6 +76,7 @@ sealed interface Ink {
                 Map.entry("arrow", line(SEA, 0.5)),
                 Map.entry("track", line(INK, 0.4).dashed(0.9)),
                 Map.entry("subject", area(INK, "#ffffff", 0.3)),
+                Map.entry("person", area("#ffffff", INK, 0.4)),
                 Map.entry("camera", area(INK, "none", 0)),
                 Map.entry("plate", area("#ffffff", QUIET, 0.15)),
                 Map.entry("name", text(INK)),

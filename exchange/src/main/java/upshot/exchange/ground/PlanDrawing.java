@@ -85,6 +85,7 @@ public final class PlanDrawing {
                 floor.stretches().stream().map(PlanDrawing::stretch).toList(),
                 happenings.kept(look),
                 happenings.shapes(look),
+                happenings.people(),
                 List.of(),
                 happenings.lamps(look),
                 cameras.shapes(look),

@@ -36,6 +36,7 @@ public final class PlanShapes {
             List<LineShape> stretches,
             String kept,
             List<ActionShape> actions,
+            List<PersonShape> people,
             List<WayShape> ways,
             List<LampShape> lamps,
             List<StandShape> stands,
@@ -79,6 +80,9 @@ public final class PlanShapes {
             String arrow,
             boolean chosen,
             boolean inShade) {}
+
+    /** Somebody who takes part. */
+    public record PersonShape(String id, String name, double x, double y) {}
 
     /** A lamp of the chosen shot, with the beam that falls on the subject. */
     public record LampShape(String name, double x, double y, String beam) {}

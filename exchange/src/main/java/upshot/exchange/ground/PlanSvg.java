@@ -8,6 +8,7 @@ import upshot.exchange.ground.PlanShapes.Box;
 import upshot.exchange.ground.PlanShapes.Drawing;
 import upshot.exchange.ground.PlanShapes.HandleShape;
 import upshot.exchange.ground.PlanShapes.LineShape;
+import upshot.exchange.ground.PlanShapes.PersonShape;
 import upshot.exchange.ground.PlanShapes.StandShape;
 import upshot.exchange.ground.PlanShapes.ThingShape;
 import upshot.exchange.ground.PlanShapes.UnderlayShape;
@@ -56,6 +57,11 @@ public final class PlanSvg {
         }
         drawing.lamps().forEach(marks::lamp);
         drawing.actions().forEach(one -> action(marks, drawing, one));
+        for (PersonShape one : drawing.people()) {
+            marks.raw("<g%s>".formatted(put("performer", one.id())));
+            person(marks, drawing, one);
+            marks.raw("</g>");
+        }
         for (HandleShape one : drawing.corners()) {
             handle(marks, drawing, "wall-middle", "wall", one.id(), one.wallX(), one.wallY());
         }
@@ -102,6 +108,11 @@ public final class PlanSvg {
                 .circle("hit", "", x, y, drawing.letters(), "")
                 .circle(part, "", x, y, drawing.letters() * (part.equals("corner") ? 0.45 : 0.25), "")
                 .raw("</g>");
+    }
+
+    private static void person(PlanMarks marks, Drawing drawing, PersonShape one) {
+        marks.circle("person", "", one.x(), one.y(), drawing.letters() * 0.55, "")
+                .text("name", one.x(), one.y() + drawing.letters() * 1.5, one.name());
     }
 
     private static String put(String kind, String id) {
@@ -208,6 +219,7 @@ public final class PlanSvg {
                     .circle("subject", "", one.x(), one.y(), drawing.letters() * 0.6, "")
                     .text("name", one.x(), one.y() + drawing.letters() * 1.6, one.name());
         }
+        drawing.people().forEach(one -> person(marks, drawing, one));
         for (StandShape one : drawing.stands()) {
             marks.polyline("track", one.track()).camera(one).plate(one, label.apply(one), 0);
         }

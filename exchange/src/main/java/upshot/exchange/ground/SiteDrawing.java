@@ -49,6 +49,7 @@ public final class SiteDrawing {
                 site.spots().stream().flatMap(spot -> doors(spot).stream()).toList(),
                 "",
                 List.of(),
+                List.of(),
                 Walks.fromSite(plan).stream().map(SiteDrawing::way).toList(),
                 List.of(),
                 List.of(),
