@@ -55,7 +55,7 @@ final class PlanList {
     List<Group> groups() {
         return List.of(
                 new Group("What happens here", "Nothing happens at this spot yet.", actions()),
-                new Group("Floor", "A rectangle of width and depth; give it corners to draw another shape.", corners()),
+                new Group("Floor", "A rectangle of width and depth; give it corners to draw another shape.", floor()),
                 new Group("What stands here, and what is closed", "Nothing stands here yet.", standings()),
                 new Group("Doors, windows, mirrors, mains", "None is drawn yet.", stretches()),
                 new Group(
@@ -75,7 +75,7 @@ final class PlanList {
                 name,
                 facts,
                 fields,
-                !(one instanceof Action),
+                !(one instanceof Action || one instanceof Spot),
                 corner,
                 one.id().toString().equals(opened));
     }
@@ -135,6 +135,25 @@ final class PlanList {
 
     private static String at(double acrossM, double deepM) {
         return "%s across, %s deep".formatted(Wording.metres(acrossM), Wording.metres(deepM));
+    }
+
+    /** The spot itself, then its corners. */
+    private List<Row> floor() {
+        List<Row> rows = new ArrayList<>();
+        rows.add(row(
+                spot,
+                spot.name(),
+                spot.facingDeg()
+                        .map(facing -> "goes deep to %s by the compass".formatted(Wording.degrees(facing)))
+                        .orElse("which way it faces is not known"),
+                List.of(
+                        FieldView.number(spot, "facingDeg", "Goes deep to", "° compass"),
+                        FieldView.number(spot, "widthM", "Width without corners", "m"),
+                        FieldView.number(spot, "depthM", "Depth without corners", "m"),
+                        FieldView.number(spot, "ceilingM", "Ceiling", "m")),
+                false));
+        rows.addAll(corners());
+        return rows;
     }
 
     private List<Row> corners() {

@@ -47,6 +47,7 @@ final class SiteView {
         model.put(
                 "walks",
                 Walks.fromSite(plan).stream().map(one -> walk(plan, one)).toList());
+        model.put("manySpots", site.spots().size() > Site.MOST_WALKED_ROUND);
         model.put("lost", lost(plan, site));
     }
 

@@ -26,8 +26,8 @@ public final class Site {
 
     private static final double NEAR_WALL_M = 0.6;
 
-    /** With more spots than that ways are straight lines. */
-    private static final int MOST_WALKED_ROUND = 16;
+    /** With more spots than that ways are straight lines, and nobody lists them. */
+    public static final int MOST_WALKED_ROUND = 16;
 
     private final Map<UUID, Placed> placed = new LinkedHashMap<>();
     private final Map<Pair, Optional<Way>> known = new LinkedHashMap<>();

@@ -15,13 +15,14 @@ import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import upshot.core.plan.Outline.Corner;
 
 /**
  * The shortest ways on foot over a floor, past what stands on it: from corner to corner of what is free (A* over the graph
  * of what sees each other). Whoever carries kit keeps {@value #HALF_A_PERSON_M} m from walls and things, so that a gap that
- * is too narrow is none. Where more than {@value #MOST_IN_THE_WAY} things stand, ways are straight lines and say so.
+ * is too narrow is none. Where what stands has more than {@value #MOST_CORNERS} corners, ways are straight lines and say so.
  */
 public final class Ways {
 
@@ -31,8 +32,8 @@ public final class Ways {
     /** Metres a minute on foot with kit: 1.2 m a second. */
     public static final double PACE_M_PER_MIN = 72;
 
-    /** What stands in the way grows what has to be looked at by its square. */
-    static final int MOST_IN_THE_WAY = 150;
+    /** What has to be looked at grows by their square. */
+    static final int MOST_CORNERS = 400;
 
     private static final double EXACT_M = 1e-6;
     private static final double TOUCHING_M = 1e-7;
@@ -74,15 +75,15 @@ public final class Ways {
      * @param blocked what stands on it, walls too
      */
     Ways(Geometry floor, Collection<Geometry> blocked) {
-        this.tooMany = blocked.size() > MOST_IN_THE_WAY;
+        this.tooMany = blocked.stream().mapToInt(Geometry::getNumPoints).sum() > MOST_CORNERS;
         Geometry standing = tooMany
                 ? Shapes.FACTORY.createPolygon()
-                : UnaryUnionOp.union(
+                : OverlayNGRobust.union(
                         blocked.stream()
                                 .map(one -> around(one, HALF_A_PERSON_M))
                                 .toList(),
                         Shapes.FACTORY);
-        this.free = around(floor, -HALF_A_PERSON_M).difference(standing);
+        this.free = OverlayNGRobust.overlay(around(floor, -HALF_A_PERSON_M), standing, OverlayNG.DIFFERENCE);
         this.walkable = PreparedGeometryFactory.prepare(free.buffer(TOUCHING_M));
         this.turns = Arrays.stream(free.getCoordinates()).distinct().toList();
         this.looked = new BitSet();

@@ -55,9 +55,12 @@ public final class Walks {
     /** A walk that the site gives. */
     public record FromSite(Spot from, Spot to, Way way) {}
 
-    /** The ways between all spots that are on the site. */
+    /** The ways between all spots that are on the site; none where these are so many that ways are straight lines. */
     public static List<FromSite> fromSite(Plan plan) {
         Site site = Site.of(plan);
+        if (site.spots().size() > Site.MOST_WALKED_ROUND) {
+            return List.of();
+        }
         List<Spot> spots = site.spots().stream().map(Site.Placed::spot).toList();
         return spots.stream()
                 .flatMap(from -> spots.subList(spots.indexOf(from) + 1, spots.size()).stream()

@@ -25,6 +25,9 @@ final class OtherCamera {
 
     static final String ID = "other-camera";
 
+    /** Nobody takes more pictures of one thing at once. */
+    private static final int MOST_AT_ONCE = 24;
+
     private static final double HIGH_M = 1.8;
     private static final double BESIDE_M = 0.4;
 
@@ -32,6 +35,9 @@ final class OtherCamera {
 
     static Optional<Finding> of(Plan plan, Shot shot) {
         Action action = plan.actionOf(shot);
+        if (plan.shotsOf(action).size() > MOST_AT_ONCE) {
+            return Optional.empty();
+        }
         boolean together = action.taken() == Taken.TWO_CAMERAS
                 || action.once() && !action.stagedAgain() && plan.bodies().size() > 1;
         return together

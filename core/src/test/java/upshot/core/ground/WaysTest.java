@@ -74,7 +74,7 @@ class WaysTest {
     @Test
     void where_very_much_stands_a_way_says_that_nobody_looked() {
         List<Geometry> much = new ArrayList<>();
-        for (int i = 0; i <= Ways.MOST_IN_THE_WAY; i++) {
+        for (int i = 0; 5 * i <= Ways.MOST_CORNERS; i++) {
             much.add(area("4 2, 6 2, 6 3, 4 3"));
         }
         assertThat(new Ways(ROOM, much)

@@ -20,8 +20,10 @@ import upshot.core.plan.Action;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Change;
 import upshot.core.plan.Coordinates;
+import upshot.core.plan.Outline;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.Standing;
 import upshot.core.plan.WantedLight;
 import upshot.core.size.Size;
 
@@ -131,6 +133,29 @@ class ShotSunTest extends ShotOnSample {
         Plan mended = plan.apply(Change.set(shot, "cameraHeightM", high.cameraHeightM()));
         Plan turned = mended(mended, new OwnShadow().judge(mended, only(mended)).orElseThrow(), 0);
         assertThat(new OwnShadow().judge(turned, only(turned))).isEmpty();
+    }
+
+    /** It sets at 17:13 UTC, at 260°: at 16:45 it stands 3° up behind a camera at 258°, at 17:02 not even one. */
+    @Test
+    void a_sun_that_is_nearly_down_or_behind_a_wall_throws_no_shadow_of_the_camera() {
+        Plan plan = outdoors(
+                one -> one.with("acrossM", Optional.of(0.0)).with("deepM", Optional.of(0.0)),
+                one -> one.with("bearingDeg", 78.0));
+        Plan late = at(plan, LocalTime.of(16, 45));
+        assertThat(new OwnShadow().judge(late, only(late))).isPresent();
+        Plan later = at(plan, LocalTime.of(17, 2));
+        assertThat(new OwnShadow().judge(later, only(later))).isEmpty();
+        Plan walled = late.apply(new Change.Add(new Standing(
+                sample.id(),
+                late.actions().get(0).spotId(),
+                1,
+                "barn",
+                Standing.Kind.FURNITURE,
+                Outline.parse("10 -20, 11 -20, 11 40, 10 40"),
+                6,
+                "",
+                "")));
+        assertThat(new OwnShadow().judge(walled, only(walled))).isEmpty();
     }
 
     @Test

@@ -1,6 +1,8 @@
 package upshot.exchange.ground;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** The shapes that the drawing of a plan is made of, in centimetres: across to the right, deep upwards. */
 public final class PlanShapes {
@@ -9,6 +11,10 @@ public final class PlanShapes {
 
     /** What is drawn, from its upper left corner. */
     public record Box(double left, double top, double wide, double high) {
+
+        boolean holds(double x, double y) {
+            return x >= left && x <= left + wide && y >= top && y <= top + high;
+        }
 
         String view() {
             return "%s %s %s %s".formatted(Cm.number(left), Cm.number(top), Cm.number(wide), Cm.number(high));
@@ -43,7 +49,20 @@ public final class PlanShapes {
             List<HandleShape> corners,
             SunShape sun,
             NorthShape north,
-            LineShape bar) {}
+            LineShape bar) {
+
+        /** The same without the cameras that neither stand in a part of it nor film what happens there. */
+        Drawing within(Box part) {
+            Set<String> here = new HashSet<>();
+            actions.stream().filter(one -> part.holds(one.x(), one.y())).forEach(one -> here.add(one.id()));
+            List<StandShape> seen = stands.stream()
+                    .filter(one -> part.holds(one.x(), one.y()) || here.contains(one.actionId()))
+                    .toList();
+            return new Drawing(
+                    box, letters, underlays, grid, floor, walls, shadows, things, stretches, kept, actions, people,
+                    ways, lamps, seen, corners, sun, north, bar);
+        }
+    }
 
     /** @param more what else it is, in the stylesheet's words */
     public record LineShape(double x1, double y1, double x2, double y2, String kind, String more) {}

@@ -195,7 +195,7 @@ public final class PlanSvg {
                                 millimetres(part.high() / cmPerMm),
                                 FONT);
         PlanMarks marks = new PlanMarks(drawing, new Ink.Paper(cmPerMm)).raw(head);
-        onPaper(marks, drawing, clip, one -> "" + one.number());
+        onPaper(marks, drawing.within(part), clip, one -> "" + one.number());
         return marks.raw("</svg>").taken();
     }
 

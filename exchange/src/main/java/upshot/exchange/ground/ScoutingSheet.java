@@ -36,6 +36,7 @@ public record ScoutingSheet(List<Place> places) {
     private static final double LETTERS_MM = 2.6;
 
     private static final double MM_PER_CM = 10;
+    private static final int MOST_SHEETS = 80;
 
     /** A plan that takes no more of the paper leaves room for lines beside it. */
     private static final double NARROW = 0.62;
@@ -71,14 +72,19 @@ public record ScoutingSheet(List<Place> places) {
             int number, String code, String action, String where, String glass, String light, String against) {}
 
     /**
-     * @param scale 20, 50, 100, 200 or 500, or none for the largest that one sheet holds
+     * @param scale 20, 50, 100, 200 or 500, or none for the largest that one sheet holds; once very many sheets are taken
+     *     up, the places that follow take the one that fits
      */
     public static ScoutingSheet of(Verdict verdict, PaperSize paper, OptionalInt scale) {
         Plan plan = verdict.plan();
         List<Place> places = new ArrayList<>();
+        int sheets = 0;
         for (Spot spot : plan.spots()) {
             if (FloorPlan.of(plan, spot).drawn()) {
-                places.add(place(verdict, spot, paper, scale, places.size()));
+                OptionalInt at = sheets > MOST_SHEETS ? OptionalInt.empty() : scale;
+                Place place = place(verdict, spot, paper, at, places.size());
+                places.add(place);
+                sheets += place.sheets().size();
             }
         }
         return new ScoutingSheet(List.copyOf(places));
