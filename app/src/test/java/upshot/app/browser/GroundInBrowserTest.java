@@ -313,4 +313,15 @@ class GroundInBrowserTest extends InBrowser {
                 .isLessThan(yard.siteNorthM().orElseThrow() - 1);
         Accessible.check(page, "the site");
     }
+
+    @Test
+    void the_plan_is_opened_on_the_phone_that_rolls() {
+        put("table");
+        page.navigate("/jobs/%s/roll/phone".formatted(jobId()));
+        Locator plan = page.locator(".spot-plan");
+        assertThat(plan.locator("summary")).hasText("Plan of Hall");
+        plan.locator("summary").click();
+        assertThat(plan.locator("svg")).isVisible();
+        assertThat(plan.locator("svg")).containsText("table");
+    }
 }

@@ -2,8 +2,11 @@ package upshot.app.ground;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
+import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -146,5 +149,15 @@ class ScoutingSheetOnPaperTest {
             mvc.perform(get("/jobs/" + jobId + "/ground/" + wrong).with(user(owner)))
                     .andExpect(status().isNotFound());
         }
+    }
+
+    @Test
+    void a_small_plan_goes_along_on_the_call_sheet_and_on_phones() throws Exception {
+        mvc.perform(get("/jobs/{id}/day/call-sheet", jobId).with(user(owner)))
+                .andExpect(content().string(containsString("aria-label=\"Plan of Hall\"")));
+        mvc.perform(get("/jobs/{id}/roll/day.json", jobId).with(user(owner)))
+                .andExpect(jsonPath("$.plans.length()").value(1))
+                .andExpect(jsonPath("$.plans[0].spot").value("Hall"))
+                .andExpect(jsonPath("$.plans[0].svg").value(containsString("machine line")));
     }
 }

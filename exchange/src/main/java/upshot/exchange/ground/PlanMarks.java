@@ -46,60 +46,40 @@ final class PlanMarks {
     }
 
     PlanMarks line(LineShape one, String part) {
-        svg.append("<line")
-                .append(ink.of(part, one.more().startsWith("is-") ? one.more() : ""))
-                .append(at("x1", one.x1()))
-                .append(at("y1", one.y1()))
-                .append(at("x2", one.x2()))
-                .append(at("y2", one.y2()))
-                .append("/>");
-        return this;
+        return mark(
+                "line",
+                part,
+                one.more().startsWith("is-") ? one.more() : "",
+                at("x1", one.x1()) + at("y1", one.y1()) + at("x2", one.x2()) + at("y2", one.y2()));
     }
 
     static String at(String name, double cm) {
         return " " + name + "=\"" + Cm.number(cm) + "\"";
     }
 
-    PlanMarks polygon(String part, String more, String points, String attributes) {
-        return points("polygon", part, more, points, attributes);
-    }
-
-    PlanMarks polyline(String part, String points) {
-        return points.isEmpty() ? this : points("polyline", part, "", points, "");
-    }
-
-    private PlanMarks points(String tag, String part, String more, String points, String attributes) {
+    private PlanMarks mark(String tag, String part, String more, String attributes) {
         svg.append('<')
                 .append(tag)
                 .append(ink.of(part, more))
-                .append(" points=\"")
-                .append(points)
-                .append('"')
                 .append(attributes)
                 .append("/>");
         return this;
+    }
+
+    PlanMarks polygon(String part, String more, String points, String attributes) {
+        return mark("polygon", part, more, " points=\"" + points + "\"" + attributes);
+    }
+
+    PlanMarks polyline(String part, String points) {
+        return points.isEmpty() ? this : mark("polyline", part, "", " points=\"" + points + "\"");
     }
 
     PlanMarks circle(String part, String more, double x, double y, double radius, String attributes) {
-        svg.append("<circle")
-                .append(ink.of(part, more))
-                .append(at("cx", x))
-                .append(at("cy", y))
-                .append(at("r", radius))
-                .append(attributes)
-                .append("/>");
-        return this;
+        return mark("circle", part, more, at("cx", x) + at("cy", y) + at("r", radius) + attributes);
     }
 
     PlanMarks rect(String part, String more, double x, double y, double wide, double high) {
-        svg.append("<rect")
-                .append(ink.of(part, more))
-                .append(at("x", x))
-                .append(at("y", y))
-                .append(at("width", wide))
-                .append(at("height", high))
-                .append("/>");
-        return this;
+        return mark("rect", part, more, at("x", x) + at("y", y) + at("width", wide) + at("height", high));
     }
 
     PlanMarks text(String part, double x, double y, String text) {
