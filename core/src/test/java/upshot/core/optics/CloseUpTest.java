@@ -81,4 +81,10 @@ class CloseUpTest {
                 .as("as in a night without a moon, 0.0001 lx")
                 .isCloseTo(6 * Math.log(10) / Math.log(2), within(1e-12));
     }
+
+    @Test
+    void set_to_infinity_the_glass_is_just_not_too_wide() {
+        assertThat(new CloseUp(0, 0.5).tooWide()).isFalse();
+        assertThat(new CloseUp(-1e-9, 0.5).tooWide()).isTrue();
+    }
 }

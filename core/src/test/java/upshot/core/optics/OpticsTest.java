@@ -95,4 +95,48 @@ class OpticsTest {
     void a_background_is_readable_soft_or_stands_apart(double percent, Separation.Look expected) {
         assertThat(Separation.Look.of(percent)).isEqualTo(expected);
     }
+
+    /** 50 mm, 0.935 m high: d = 0.05·(935/14 + 1) = 3.38929 m; at d = 3 m it is 0.014·(60 − 1) = 0.826 m high. */
+    @Test
+    void the_frame_at_a_distance_and_the_mark_on_the_focus_ring() {
+        assertThat(SUPER_35.frameHeightM(50, 3)).isCloseTo(0.826, within(1e-9));
+        // d + f(1 + 14/935)
+        assertThat(SUPER_35.focusMarkM(50, 0.935)).isCloseTo(3.389286 + 0.0507487, within(1e-5));
+    }
+
+    @Test
+    void a_punch_in_leaves_a_smaller_sensor_in_all_its_measures() {
+        Sensor half = new Sensor(24, 16, 0.02, 1.5).punchedIn(2);
+        assertThat(half).isEqualTo(new Sensor(12, 8, 0.01, 1.5));
+    }
+
+    /** Squeezed twice, 24.9 mm are as wide as 49.8; 2.39:1 leaves 33.46 of them, 16.73 on the sensor itself. */
+    @Test
+    void a_lens_that_squeezes_widens_the_area_and_blurs_less_across() {
+        Sensor wide = Sensor.cropped(24.9, 14.0, 2, 2.39);
+        assertThat(wide.widthMm()).isCloseTo(33.46, within(1e-9));
+        assertThat(wide.heightMm()).isCloseTo(14, within(1e-9));
+        assertThat(wide.cocMm()).isCloseTo(Math.hypot(16.73, 14) / 1500, within(1e-9));
+        // f·m/N = 50·0.02/2.8 = 0.35714 mm of 66.92 mm; of an upright one's 14 mm.
+        assertThat(wide.blurPercent(50, 2.8, 0.02, 3, Double.POSITIVE_INFINITY)).isCloseTo(0.53369, within(1e-5));
+        assertThat(new Sensor(14, 14, 0.01, 2).blurPercent(50, 2.8, 0.02, 3, Double.POSITIVE_INFINITY))
+                .as("as wide as high: across")
+                .isCloseTo(1.27551, within(1e-5));
+        assertThat(new Sensor(7, 14, 0.01, 2).blurPercent(50, 2.8, 0.02, 3, Double.POSITIVE_INFINITY))
+                .as("upright: along")
+                .isCloseTo(2.55102, within(1e-5));
+    }
+
+    /** At infinity it is blurred by 2.148 %; one percent is reached at d/(1 − 1/2.148). */
+    @Test
+    void a_background_stands_apart_where_it_is_blurred_by_one_percent() {
+        Separation apart = Separation.of(SUPER_35, 50, 1.4, 3.389);
+        assertThat(apart.kappa()).isCloseTo(2.14782, within(1e-4));
+        assertThat(apart.backgroundM()).isCloseTo(6.3416, within(1e-3));
+        assertThat(SUPER_35.backgroundBlurPercent(50, 1.4, 3.389, apart.backgroundM()))
+                .isCloseTo(1, within(1e-9));
+        assertThat(Separation.of(SUPER_35, 24, 5.6, 3).backgroundM()).isInfinite();
+        assertThat(Separation.Look.of(0.3).label()).isEqualTo("soft");
+        assertThat(Separation.Look.of(1).label()).isEqualTo("stands apart");
+    }
 }

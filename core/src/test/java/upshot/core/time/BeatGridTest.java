@@ -69,4 +69,22 @@ class BeatGridTest {
         assertThat(grid.before(24)).isZero();
         assertThat(grid.before(0)).isZero();
     }
+
+    /** 120 beats a minute in fours from 0.35 s on: bars of two seconds, 48 frames of 24. */
+    @Test
+    void bars_begin_on_their_nearest_frames() {
+        assertThat(BeatGrid.bars(music(120, 0.35), 120)).containsExactly(0L, 8L, 56L, 104L);
+        assertThat(BeatGrid.bars(new SamplePlan().build(), 120)).isEmpty();
+    }
+
+    @Test
+    void the_neighbours_of_a_frame_on_the_grid_and_beyond_it() {
+        BeatGrid grid = BeatGrid.of(music(60, 0), BeatGrid.Step.BEAT, 48);
+        assertThat(grid.before(30)).isEqualTo(24);
+        assertThat(grid.before(24)).isZero();
+        assertThat(grid.before(0)).isZero();
+        assertThat(grid.after(24)).isEqualTo(48);
+        assertThat(grid.after(5000)).isEqualTo(5001);
+        assertThat(BeatGrid.Step.HALF.label()).isEqualTo("half beats");
+    }
 }

@@ -77,4 +77,31 @@ class TempoMapTest {
 
         assertThat(map.barsUntil(3600)).hasSize(20_000);
     }
+
+    /** In 6/8 the eighths of 0.3 s count; a bar that a mark cuts short has the beats that are left. */
+    @Test
+    void beats_are_of_the_unit_of_their_bar_and_end_where_the_next_tempo_begins() {
+        TempoMap eighths = new TempoMap(List.of(mark(0, 600_000, 6, 8)), 1);
+        assertThat(eighths.barsUntil(3.9)).hasSize(2);
+        List<Double> second = eighths.barsUntil(3.9).get(1).beatsS();
+        assertThat(second).hasSize(6);
+        for (int beat = 0; beat < 6; beat++) {
+            assertThat(second.get(beat)).isCloseTo(2.8 + 0.3 * beat, within(1e-9));
+        }
+        TempoMap cut = new TempoMap(List.of(mark(0, 500_000, 4, 4), mark(6, 1_000_000, 4, 4)), 0);
+        assertThat(cut.barsUntil(3.5)).extracting(bar -> bar.beatsS().size()).containsExactly(4, 2, 4);
+        assertThat(cut.barsUntil(3.5).get(2).startS()).isEqualTo(3.0);
+        assertThat(cut.barsUntil(3.0))
+                .as("a bar that begins then is not before")
+                .hasSize(2);
+    }
+
+    @Test
+    void seconds_go_on_evenly_over_a_mark() {
+        TempoMap map = new TempoMap(List.of(mark(0, 500_000, 4, 4), mark(6, 1_000_000, 4, 4)), 0.5);
+        assertThat(map.secondsAt(-2)).isEqualTo(-0.5);
+        assertThat(map.secondsAt(0)).isEqualTo(0.5);
+        assertThat(map.secondsAt(6)).isEqualTo(3.5);
+        assertThat(map.secondsAt(7)).isEqualTo(4.5);
+    }
 }

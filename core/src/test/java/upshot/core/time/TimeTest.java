@@ -83,4 +83,29 @@ class TimeTest {
         assertThat(Shutter.nearestMark(FrameRate.of(30), 360)).hasToString("1/30");
         assertThat(Shutter.nearestMark(FrameRate.of(31), 350)).hasToString("1/40");
     }
+
+    @ParameterizedTest
+    @CsvSource({"0.8, true", "0.81, false", "-0.5, true", "1, false", "0, false"})
+    void four_fifths_and_less_is_slow_and_a_still_is_not(double speed, boolean slow) {
+        assertThat(new Playback(speed).slow()).isEqualTo(slow);
+    }
+
+    @Test
+    void a_still_says_so() {
+        assertThat(new Playback(0).label()).isEqualTo("a still");
+        assertThat(new Playback(1.004).label()).isEqualTo("real time");
+        assertThat(new Playback(1.006).label()).isEqualTo("1× fast");
+    }
+
+    /** Three seconds with one on either side, five times slow, are one second of the world. */
+    @Test
+    void a_slice_needs_its_handles_too() {
+        assertThat(new Hold.Slice(3, FIVE_TIMES_SLOW, 1).realS()).isCloseTo(1, within(1e-12));
+    }
+
+    /** At 60° and from 60° above half of a half is left: 2 m/s over 4 s come 2 m nearer. */
+    @Test
+    void coming_nearer_counts_by_both_angles() {
+        assertThat(Motion.depthChangeM(2, 60, 60, 4, REAL_TIME)).isCloseTo(2, within(1e-9));
+    }
 }
