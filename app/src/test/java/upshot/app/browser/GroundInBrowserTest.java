@@ -159,6 +159,7 @@ class GroundInBrowserTest extends InBrowser {
     void the_sun_moves_with_its_slider() {
         set(plan -> Change.batch(List.of(
                 Change.set(plan.spots().get(0), "facingDeg", Optional.of(180.0)),
+                Change.set(plan.spots().get(0), "outdoors", true),
                 Change.set(plan.brief(), "coordinates", Optional.of(Coordinates.parse("52.63, 1.30"))),
                 Change.set(plan.brief(), "shootDate", Optional.of(LocalDate.of(2026, 10, 9))),
                 Change.set(plan.brief(), "zone", "Europe/London"))));
@@ -170,6 +171,16 @@ class GroundInBrowserTest extends InBrowser {
         page.getByLabel("Sun at").fill("60");
         assertThat(page.locator("#ground-plan")).containsText("The sun is down");
         assertThat(page.locator(".plan-sun")).hasCount(0);
+
+        stand().click();
+        Locator hours = page.locator(".ground-hours a").first();
+        assertThat(hours).containsText(Pattern.compile("Sun .* \\d\\d:\\d\\d to \\d\\d:\\d\\d"));
+        Accessible.check(page, "the hours of the sun over a plan");
+        hours.click();
+        assertThat(page.locator(".plan-sun")).hasCount(1);
+        assertThat(page.locator("#ground-plan")).containsText("21 June: up 0");
+        page.getByLabel("Day of the sun").fill("172");
+        assertThat(page.locator("[data-sun-said=on]")).hasText("21 Jun");
     }
 
     @Test

@@ -97,16 +97,6 @@ public final class Ways {
         return BufferOp.bufferOp(what, metres, sharp);
     }
 
-    /** The ways over the floor of a spot, inside its walls. */
-    public static Ways on(FloorPlan plan) {
-        return new Ways(
-                Shapes.area(plan.outline()),
-                plan.things().stream()
-                        .filter(thing -> !thing.what().walkedOn())
-                        .map(thing -> Shapes.area(thing.corners()))
-                        .toList());
-    }
-
     /** Empty where there is none. A point where nobody can stand is left, or reached, by the nearest free one. */
     public Optional<Way> between(Corner from, Corner to) {
         if (tooMany) {

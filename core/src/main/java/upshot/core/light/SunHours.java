@@ -27,17 +27,9 @@ public final class SunHours {
     public record Stretch<T>(T what, LocalTime from, LocalTime until) {}
 
     /**
-     * When a point of a floor lies in the sun and when in the shade of what stands there.
-     *
-     * @param facingDeg the compass bearing in which the spot goes deep
-     */
-    public static List<Stretch<Boolean>> sunlit(SunDay day, Skyline skyline, double facingDeg) {
-        return stretches(day, at -> sunlit(day, skyline, facingDeg, at));
-    }
-
-    /**
      * From which side the sun lights what a camera shows; nowhere while it is down or the point lies in the shade.
      *
+     * @param facingDeg the compass bearing in which the spot goes deep
      * @param cameraDeg the compass bearing of the camera as the subject sees it
      */
     public static List<Stretch<SunOnView.From>> sides(SunDay day, Skyline skyline, double facingDeg, double cameraDeg) {
