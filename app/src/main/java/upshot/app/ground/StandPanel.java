@@ -75,7 +75,6 @@ record StandPanel(
                 RoomLight.words(plan, shot));
     }
 
-    /** What it does in a picture whose subject does not stand in the shade. */
     /** How much higher or lower than its subject it stands, where the plan has a stage or a landing. */
     private static String level(Plan plan, Shot shot) {
         return Standpoint.of(plan, shot)
@@ -92,9 +91,8 @@ record StandPanel(
 
     private static String words(Plan plan, Action action, Shot shot, SunAt sun) {
         boolean shade = Place.of(plan, action)
-                .filter(place -> sun.altitudeDeg()
-                        <= new Skyline(FloorPlan.of(plan, plan.spotOf(action)), place.at())
-                                .altitudeDeg(sun.towardsDeg()))
+                .filter(place -> new Skyline(FloorPlan.of(plan, plan.spotOf(action)), place.at())
+                        .hides(sun.altitudeDeg(), sun.towardsDeg()))
                 .isPresent();
         if (shade) {
             return "%s: %s lies in the shade.".formatted(sun.words(), action.name());

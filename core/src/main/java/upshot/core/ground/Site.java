@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import upshot.core.ground.FloorPlan.Wall;
 import upshot.core.ground.Ways.Way;
 import upshot.core.measure.Degrees;
@@ -67,9 +69,11 @@ public final class Site {
             return onSite(plan.outline());
         }
 
-        /** Where ways to it end: the middle of its floor. */
+        /** Where ways to it end: the middle of its floor; of corners in a line, that of the line. */
         public Corner middle() {
-            return Shapes.corner(Shapes.area(outline()).getInteriorPoint().getCoordinate());
+            Geometry floor = Shapes.area(outline());
+            Geometry there = floor.isEmpty() ? Shapes.line(outline()) : floor;
+            return Shapes.corner(there.getInteriorPoint().getCoordinate());
         }
 
         /** Its doors, as lines on the site. */
@@ -94,7 +98,7 @@ public final class Site {
                     if (wall.heightM() > 0) {
                         Geometry left = Shapes.line(onSite(List.of(wall.from(), wall.to())));
                         for (Geometry door : doors) {
-                            left = left.difference(door.buffer(NEAR_WALL_M));
+                            left = OverlayNGRobust.overlay(left, door.buffer(NEAR_WALL_M), OverlayNG.DIFFERENCE);
                         }
                         blocked.add(left);
                     }

@@ -42,6 +42,11 @@ public final class Skyline {
         return highest;
     }
 
+    /** Whether the sun there is behind what stands on the plan. */
+    public boolean hides(double sunAltitudeDeg, double towardsDeg) {
+        return sunAltitudeDeg <= altitudeDeg(towardsDeg);
+    }
+
     private double over(Corner far, Corner from, Corner to, double heightM) {
         double share = LineOfSight.crossing(at, far, from, to);
         return share > 0 && heightM > 0 ? Degrees.atan(heightM / (share * FAR_M)) : 0;

@@ -42,7 +42,7 @@ public final class SunHours {
 
     private static boolean sunlit(SunDay day, Skyline skyline, double facingDeg, Instant at) {
         double altitude = day.altitudeDeg(at);
-        return altitude > 0 && altitude > skyline.altitudeDeg(Degrees.wrap(day.azimuthDeg(at) - facingDeg));
+        return altitude > 0 && !skyline.hides(altitude, Degrees.wrap(day.azimuthDeg(at) - facingDeg));
     }
 
     private static <T> List<Stretch<T>> stretches(SunDay day, Function<Instant, T> what) {

@@ -60,7 +60,7 @@ final class OwnShadow implements ShotRule {
         double towards = Degrees.wrap(sun.hour().day().azimuthDeg(sun.hour().at()) - facing);
         return Standpoint.of(plan, shot)
                 .filter(camera -> camera.plan().drawn()
-                        && new Skyline(camera.plan(), camera.at()).altitudeDeg(towards) >= sun.altitudeDeg())
+                        && new Skyline(camera.plan(), camera.at()).hides(sun.altitudeDeg(), towards))
                 .isPresent();
     }
 

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import upshot.core.SamplePlan;
 import upshot.core.house.Threshold;
 import upshot.core.plan.Change;
+import upshot.core.plan.FloorCorner;
 import upshot.core.plan.Outline;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Spot;
@@ -82,5 +83,18 @@ class WalksTest {
         changes.add(new Change.Add(new Stretch(sample.id(), hall.id(), 1, "", Stretch.Kind.DOOR, 0, 2, 0, 3, 0, 2)));
         double length = Walks.fromSite(placed()).get(0).way().lengthM();
         assertThat(length).isBetween(3 + 0.25 + 23.0, 3 + 0.25 + 27.0);
+    }
+
+    /** As it may be for a moment, while somebody puts corners where they belong. */
+    @Test
+    void a_floor_whose_corners_lie_in_a_line_or_in_one_point_is_walked_to_all_the_same() {
+        for (double step : new double[] {2, 0}) {
+            changes.clear();
+            for (int corner = 0; corner < 3; corner++) {
+                changes.add(
+                        new Change.Add(new FloorCorner(sample.id(), hall.id(), corner, corner * step, 0, 3, false)));
+            }
+            assertThat(Walks.fromSite(placed())).hasSize(1);
+        }
     }
 }

@@ -88,7 +88,7 @@ final class Happenings {
     }
 
     private boolean inShade(Corner at, SunAt sun) {
-        return sun.up() && sun.altitudeDeg() <= new Skyline(floor, at).altitudeDeg(sun.towardsDeg());
+        return sun.up() && new Skyline(floor, at).hides(sun.altitudeDeg(), sun.towardsDeg());
     }
 
     /** All of the floor that lies on the side of the chosen action's line from which it goes the way that is kept. */
