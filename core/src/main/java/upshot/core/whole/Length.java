@@ -39,9 +39,9 @@ final class Length implements OncePerCut {
                 List.<Placed>of(),
                 missing > 0 ? "Too short." : "Too long.",
                 new Measured(cut.frames(), target, Quantity.FRAMES),
-                "It is %d frames (%s s) %s than the promo's %d."
+                "It is %s (%s s) %s than the promo's %d."
                         .formatted(
-                                Math.abs(missing),
+                                Wording.count(Math.abs(missing), "frame"),
                                 Wording.number(Seconds.of(cut, Math.abs(missing)), 2),
                                 missing > 0 ? "shorter" : "longer",
                                 target),

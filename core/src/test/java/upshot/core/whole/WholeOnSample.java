@@ -2,9 +2,11 @@ package upshot.core.whole;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import upshot.core.SamplePlan;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
@@ -30,6 +32,30 @@ abstract class WholeOnSample {
 
     boolean watched(WholeRule rule) {
         return judge(rule, sample.build()).isPresent();
+    }
+
+    /** All that a rule says, "title: value of limit; sentence; places in the cut", with #1 for the code of the first use's shot. */
+    static String said(WholeRule rule, Plan plan) {
+        PaperCut cut = PaperCut.of(plan);
+        return rule.judge(cut).stream().map(finding -> said(cut, finding)).collect(Collectors.joining(" / "));
+    }
+
+    private static String said(PaperCut cut, Finding finding) {
+        String sentence = finding.sentence();
+        for (PaperCut.Placed placed : cut.uses()) {
+            sentence = sentence.replaceAll("\\b" + placed.shot().code() + "\\b", "#" + (placed.index() + 1));
+        }
+        return "%s %s of %s. %s %s"
+                .formatted(
+                        finding.title(),
+                        Wording.number(finding.measured().value(), 3),
+                        Wording.number(finding.measured().limit(), 3),
+                        sentence,
+                        cut.uses().stream()
+                                .filter(placed ->
+                                        finding.subject().contains(placed.use().id()))
+                                .map(placed -> placed.index() + 1)
+                                .toList());
     }
 
     static Plan house(Plan plan, String field, Object value) {
