@@ -111,6 +111,21 @@ class BriefGesturesTest extends GestureOnSample {
     }
 
     @Test
+    void a_rest_is_planned_for_a_person_in_the_middle_of_the_day() {
+        Plan plan = sample.build();
+        UUID ada = plan.subjects().get(0).id();
+        Plan grown = after(plan, "add-record", Map.of("kind", "rest", "subjectId", ada.toString()));
+
+        assertThat(grown.list(RecordKind.REST)).singleElement().satisfies(rest -> {
+            assertThat(rest.subjectId()).isEqualTo(ada);
+            assertThat(rest.startTime())
+                    .isEqualTo(plan.brief().clockAt(plan.brief().dayMinutes() / 2));
+            assertThat(rest.durationMin()).isEqualTo(15);
+        });
+        assertThat(wrongField(plan, "add-record", Map.of("kind", "rest"))).isEqualTo("subjectId");
+    }
+
+    @Test
     void files_are_looked_at_whole_and_refused_whole() {
         Plan plan = sample.build();
         Proposal agenda = propose(

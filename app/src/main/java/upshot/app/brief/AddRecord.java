@@ -2,6 +2,7 @@ package upshot.app.brief;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import upshot.app.job.Gesture;
 import upshot.app.job.GestureContext;
@@ -13,6 +14,7 @@ import upshot.core.plan.Body;
 import upshot.core.plan.Change;
 import upshot.core.plan.InvalidField;
 import upshot.core.plan.RecordKind;
+import upshot.core.plan.Subject;
 
 /** Adds a spot, a person, a moment, a lens and so on by its name; the rest is set in place afterwards. */
 @Component
@@ -28,9 +30,11 @@ class AddRecord implements Gesture {
         Arguments arguments = new Arguments(sent);
         RecordKind<?> kind = RecordKind.named(arguments.text("kind"))
                 .orElseThrow(() -> new InvalidField("kind", "There is no such thing to add."));
-        Optional<Body> body = Selected.of(context.plan(), RecordKind.BODY, sent, "bodyId");
-        Change.Batch change = Drafts.add(
-                context.plan(), kind, arguments.text("name"), body.map(Body::id).orElse(null), context.ids());
+        Optional<UUID> of = kind == RecordKind.REST
+                ? Selected.of(context.plan(), RecordKind.SUBJECT, sent, "subjectId")
+                        .map(Subject::id)
+                : Selected.of(context.plan(), RecordKind.BODY, sent, "bodyId").map(Body::id);
+        Change.Batch change = Drafts.add(context.plan(), kind, arguments.text("name"), of.orElse(null), context.ids());
         Change.Add first = (Change.Add) change.changes().get(0);
         return Proposal.showing(
                 "add " + first.added().label(),

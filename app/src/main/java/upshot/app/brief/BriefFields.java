@@ -1,6 +1,5 @@
 package upshot.app.brief;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -14,9 +13,7 @@ import upshot.core.plan.Moment;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Spot;
-import upshot.core.plan.Subject;
 import upshot.core.plan.VoiceOver;
-import upshot.core.size.SubjectKind;
 
 /** The controls of the blocks, when they are open. */
 final class BriefFields {
@@ -99,53 +96,6 @@ final class BriefFields {
                 FieldView.number(moment, "durationMin", "Takes", "min"),
                 FieldView.date(moment, "date", "Other day"),
                 FieldView.text(moment, "note", "Note"));
-    }
-
-    static List<RecordView> people(Plan plan, String opened) {
-        return plan.subjects().stream()
-                .map(subject -> RecordView.of(
-                        subject, subjectFacts(plan, subject), subjectFields(subject), unused(plan, subject), opened))
-                .toList();
-    }
-
-    private static boolean unused(Plan plan, Subject subject) {
-        return plan.actions().stream().noneMatch(action -> action.subjectId().equals(subject.id()));
-    }
-
-    private static String subjectFacts(Plan plan, Subject subject) {
-        long actions = plan.actions().stream()
-                .filter(action -> action.subjectId().equals(subject.id()))
-                .count();
-        return "%s, %s, in %d %s"
-                .formatted(
-                        subject.kind().label(),
-                        Wording.metres(subject.heightM()),
-                        actions,
-                        actions == 1 ? "action" : "actions");
-    }
-
-    private static List<FieldView> subjectFields(Subject subject) {
-        List<FieldView> fields = new ArrayList<>(List.of(
-                FieldView.text(subject, "name", "Name"),
-                FieldView.choice(subject, "kind", "Is a"),
-                FieldView.number(subject, "heightM", "Height", "m"),
-                FieldView.number(subject, "widthM", "Width", "m"),
-                FieldView.number(subject, "lengthM", "Length", "m")));
-        if (subject.kind() == SubjectKind.OBJECT) {
-            fields.add(FieldView.choice(subject, "form", "Looks like"));
-        }
-        if (subject.kind() == SubjectKind.PERSON) {
-            fields.addAll(List.of(
-                    FieldView.time(subject, "fromTime", "There from"),
-                    FieldView.time(subject, "untilTime", "Leaves at"),
-                    FieldView.number(subject, "effortMin", "At work for", "min"),
-                    FieldView.number(subject, "restMin", "Then rests", "min"),
-                    FieldView.choice(subject, "consent", "Consent"),
-                    FieldView.check(subject, "released", "May go after the last shot"),
-                    FieldView.check(subject, "films", "Films alone")));
-        }
-        fields.add(FieldView.text(subject, "note", "Note"));
-        return fields;
     }
 
     static List<RecordView> spots(Plan plan, String opened) {

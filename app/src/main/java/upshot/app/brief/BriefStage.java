@@ -135,7 +135,10 @@ class BriefStage implements Stage {
                 model.put("walks", walks(plan));
             }
             case "agenda" -> model.put("moments", BriefFields.moments(plan, opened));
-            case "people" -> model.put("people", BriefFields.people(plan, opened));
+            case "people" -> {
+                model.put("people", PeopleFields.people(plan, opened));
+                model.put("restChoices", PeopleFields.canRest(plan));
+            }
             case "kit" -> kit(model, plan, opened, who);
             case "house" -> model.put("house", HouseView.of(plan));
             default -> {

@@ -2,16 +2,24 @@ package upshot.app.brief;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.server.ResponseStatusException;
+import upshot.app.account.SignedIn;
 import upshot.app.job.JudgedPlans;
 import upshot.app.store.Job;
+import upshot.app.store.Jobs;
 import upshot.core.finding.Rule;
 import upshot.core.finding.RuleCard;
 import upshot.core.handoff.AsShotRule;
 import upshot.core.plan.Plan;
 import upshot.core.verdict.AllRules;
+import upshot.core.verdict.Edition;
 import upshot.core.verdict.Verdict;
 
 /** All rules introduce themselves, with the figures that hold in this job. */
@@ -19,9 +27,11 @@ import upshot.core.verdict.Verdict;
 class RulesController {
 
     private final JudgedPlans plans;
+    private final Jobs jobs;
 
-    RulesController(JudgedPlans plans) {
+    RulesController(JudgedPlans plans, Jobs jobs) {
         this.plans = plans;
+        this.jobs = jobs;
     }
 
     /** Rules that look at one kind of thing. */
@@ -38,7 +48,7 @@ class RulesController {
     record BoundView(String what, String value, String usual) {}
 
     @GetMapping("/jobs/{jobId}/rules")
-    String page(Job job, Model model) {
+    String page(Job job, @AuthenticationPrincipal SignedIn who, Model model) {
         Verdict verdict = plans.current(job.id(), job.ownerId()).verdict();
         model.addAttribute("jobId", job.id());
         model.addAttribute("jobName", verdict.plan().brief().name());
@@ -54,7 +64,21 @@ class RulesController {
                                         .map(rule -> view(verdict.plan(), rule))
                                         .toList()))
                         .toList());
+        if (job.rulesAreNews() && job.ownerId().equals(who.id())) {
+            model.addAttribute("news", RulesNews.of(Edition.LATEST, verdict));
+        }
         return "brief/rules";
+    }
+
+    /** Whoever owns the job has seen how the rules were rewritten. */
+    @PostMapping("/jobs/{jobId}/rules/known")
+    @Transactional
+    public String known(Job job, @AuthenticationPrincipal SignedIn who) {
+        jobs.lock(job.id())
+                .filter(one -> one.ownerId().equals(who.id()))
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND))
+                .knowRules();
+        return "redirect:/jobs/%s/rules".formatted(job.id());
     }
 
     private static RuleView view(Plan plan, Rule rule) {

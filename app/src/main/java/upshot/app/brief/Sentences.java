@@ -129,16 +129,20 @@ final class Sentences {
         if (people.isEmpty()) {
             return List.of("Nobody yet: people come with what they do.");
         }
-        return rest(limited(people).stream().map(Sentences::person).toList(), people.size());
+        return rest(limited(people).stream().map(one -> person(plan, one)).toList(), people.size());
     }
 
-    private static String person(Subject person) {
+    private static String person(Plan plan, Subject person) {
         List<String> facts = new ArrayList<>();
         person.fromTime().ifPresent(time -> facts.add("from " + time));
         person.untilTime().ifPresent(time -> facts.add("until " + time));
         person.effortMin()
                 .ifPresent(minutes -> facts.add("%s min at work, then %s off"
                         .formatted(Wording.number(minutes, 0), Wording.number(person.restMin(), 0))));
+        plan.list(RecordKind.REST).stream()
+                .filter(rest -> rest.subjectId().equals(person.id()))
+                .forEach(rest -> facts.add(
+                        "rests at %s for %s min".formatted(rest.startTime(), Wording.number(rest.durationMin(), 0))));
         if (person.consent() != Consent.GIVEN) {
             facts.add("consent " + person.consent().label());
         }

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import upshot.app.web.FrameView;
 import upshot.core.coverage.Coverage;
 import upshot.core.finding.Wording;
@@ -158,7 +159,15 @@ record CallSheet(
                         .orElseThrow();
                 calls.add(new Call(
                         subject.name(),
-                        "%s to %s".formatted(day.clock(slots.get(0).times().gettingReady()), day.clock(last)),
+                        Stream.concat(
+                                        Stream.of("%s to %s"
+                                                .formatted(
+                                                        day.clock(slots.get(0)
+                                                                .times()
+                                                                .gettingReady()),
+                                                        day.clock(last))),
+                                        rests(plan, subject))
+                                .collect(Collectors.joining(", ")),
                         slots.stream()
                                 .map(slot -> slot.setup().spot().name())
                                 .distinct()
@@ -166,6 +175,12 @@ record CallSheet(
             }
         }
         return calls;
+    }
+
+    private static Stream<String> rests(Plan plan, Subject subject) {
+        return plan.list(RecordKind.REST).stream()
+                .filter(rest -> rest.subjectId().equals(subject.id()))
+                .map(rest -> "rests %s for %s min".formatted(rest.startTime(), Wording.number(rest.durationMin(), 0)));
     }
 
     private static String said(Moment moment) {

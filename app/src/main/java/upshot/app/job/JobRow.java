@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param own whether the job belongs to whoever looks
  * @param owner the name of whoever it belongs to
+ * @param rulesNews whether whoever owns it has not seen yet how the rules were rewritten
  * @param invited addresses with which it is shared and of which nobody has come by yet
  */
 record JobRow(
@@ -14,6 +15,7 @@ record JobRow(
         JobAtAGlance job,
         boolean own,
         boolean archived,
+        boolean rulesNews,
         String owner,
         List<Member> members,
         List<String> invited) {

@@ -106,6 +106,7 @@ class JobsController {
                 JobAtAGlance.of(plans.current(job.id(), job.ownerId()).verdict()),
                 job.ownerId().equals(who.id()),
                 job.archived(),
+                job.ownerId().equals(who.id()) && job.rulesAreNews(),
                 name(job.ownerId()),
                 members.findByJobId(job.id()).stream()
                         .map(member -> new JobRow.Member(member.accountId().toString(), name(member.accountId())))

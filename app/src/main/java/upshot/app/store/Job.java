@@ -5,6 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import upshot.core.verdict.Edition;
 
 /** A job's row: whose it is and how far its revisions have come. What it holds is in the plan's tables. */
 @Entity
@@ -20,6 +21,7 @@ public class Job {
     private Instant changedAt;
     private Instant archivedAt;
     private Instant deletedAt;
+    private int rulesKnown;
 
     protected Job() {}
 
@@ -28,6 +30,7 @@ public class Job {
         this.ownerId = ownerId;
         this.createdAt = now;
         this.changedAt = now;
+        this.rulesKnown = Edition.LATEST.number();
     }
 
     public UUID id() {
@@ -57,6 +60,16 @@ public class Job {
 
     public boolean deleted() {
         return deletedAt != null;
+    }
+
+    /** Whether the rules have been rewritten since its owner was last told of it. */
+    public boolean rulesAreNews() {
+        return rulesKnown < Edition.LATEST.number();
+    }
+
+    /** Its owner has seen what the rules are now. */
+    public void knowRules() {
+        rulesKnown = Edition.LATEST.number();
     }
 
     /** Puts it away, or takes it out again with null. */

@@ -22,6 +22,7 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.PlanRecord;
 import upshot.core.plan.Ranks;
 import upshot.core.plan.RecordKind;
+import upshot.core.plan.Rest;
 import upshot.core.plan.Spot;
 import upshot.core.plan.StoryBeat;
 import upshot.core.plan.Subject;
@@ -33,18 +34,20 @@ public final class Drafts {
 
     private static final String USUAL_RATES = "23.976, 24, 25, 29.97, 30, 50, 59.94, 60";
 
+    private static final double USUAL_REST_MIN = 15;
+
     private Drafts() {}
 
     /**
      * What adding a record of a kind comes to. A body comes with a first mode.
      *
      * @param name of the new record; where it is blank the kind says what it is
-     * @param bodyId of the body that a mode belongs to; null for everything else
+     * @param ofId of the body that a mode belongs to, of the person who has a rest; null for everything else
      * @throws InvalidField when records of this kind are not added one by one
      */
-    public static Change.Batch add(Plan plan, RecordKind<?> kind, String name, UUID bodyId, Supplier<UUID> ids) {
+    public static Change.Batch add(Plan plan, RecordKind<?> kind, String name, UUID ofId, Supplier<UUID> ids) {
         List<Change> adds = new ArrayList<>();
-        PlanRecord added = ranked(plan, kind, draft(plan, kind, name.strip(), bodyId, ids.get()));
+        PlanRecord added = ranked(plan, kind, draft(plan, kind, name.strip(), ofId, ids.get()));
         adds.add(new Change.Add(added));
         if (added instanceof Body body) {
             adds.add(new Change.Add(mode(plan, "4K", body.id(), ids.get())));
@@ -52,7 +55,7 @@ public final class Drafts {
         return Change.batch(adds);
     }
 
-    private static PlanRecord draft(Plan plan, RecordKind<?> kind, String name, UUID bodyId, UUID id) {
+    private static PlanRecord draft(Plan plan, RecordKind<?> kind, String name, UUID ofId, UUID id) {
         if (kind == RecordKind.SUBJECT) {
             return Subject.person(id, required(name, "Say who it is."));
         }
@@ -73,15 +76,18 @@ public final class Drafts {
                     .orElse(0);
             return new VoiceOver(id, Math.min(from, 3595), Math.min(from, 3595) + 5, name);
         }
-        return kit(plan, kind, name, bodyId, id);
+        if (kind == RecordKind.REST) {
+            return rest(plan, ofId, id);
+        }
+        return kit(plan, kind, name, ofId, id);
     }
 
-    private static PlanRecord kit(Plan plan, RecordKind<?> kind, String name, UUID bodyId, UUID id) {
+    private static PlanRecord kit(Plan plan, RecordKind<?> kind, String name, UUID ofId, UUID id) {
         if (kind == RecordKind.BODY) {
             return Body.draft(id, or(name, "Another body"));
         }
         if (kind == RecordKind.MODE) {
-            return mode(plan, or(name, "Another mode"), bodyId, id);
+            return mode(plan, or(name, "Another mode"), ofId, id);
         }
         if (kind == RecordKind.LENS) {
             return Lens.fixed(id, or(name, "50 mm"), 50, 2.8, 0.45);
@@ -104,14 +110,23 @@ public final class Drafts {
         throw new InvalidField("kind", "A %s is not added this way.".formatted(kind.name()));
     }
 
-    private static Mode mode(Plan plan, String name, UUID bodyId, UUID id) {
-        if (bodyId == null
-                || plan.find(RecordKind.BODY, bodyId).isEmpty()
+    /** In the middle of the brief's day. */
+    private static Rest rest(Plan plan, UUID subjectId, UUID id) {
+        if (subjectId == null || plan.find(RecordKind.SUBJECT, subjectId).isEmpty()) {
+            throw new InvalidField("subjectId", "Say who rests.");
+        }
+        LocalTime middle = plan.brief().callTime().plusMinutes(plan.brief().dayMinutes() / 2);
+        return new Rest(id, subjectId, middle, USUAL_REST_MIN);
+    }
+
+    private static Mode mode(Plan plan, String name, UUID ofId, UUID id) {
+        if (ofId == null
+                || plan.find(RecordKind.BODY, ofId).isEmpty()
                         && plan.list(RecordKind.BODY).isEmpty()) {
             throw new InvalidField("bodyId", "Say which body records it.");
         }
         double rank = Ranks.after(plan.list(RecordKind.MODE));
-        return new Mode(id, bodyId, name, rank, 3840, 2160, FrameRates.parse(USUAL_RATES), 24.9, 14.0, 100, true);
+        return new Mode(id, ofId, name, rank, 3840, 2160, FrameRates.parse(USUAL_RATES), 24.9, 14.0, 100, true);
     }
 
     private static PlanRecord ranked(Plan plan, RecordKind<?> kind, PlanRecord added) {

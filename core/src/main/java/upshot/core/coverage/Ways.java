@@ -49,6 +49,29 @@ final class Ways {
         return different(this::leadsOut);
     }
 
+    /**
+     * Whether some way out turns a way in round, so that the film can end as it began: a pull after a push, a drop after a
+     * lift, a slide the other way, rest after rest. Nothing is asked while one of the two is missing.
+     */
+    boolean answered() {
+        List<Shot> in = shots.stream().filter(this::leadsIn).toList();
+        List<Shot> out = shots.stream().filter(this::leadsOut).toList();
+        return in.isEmpty()
+                || out.isEmpty()
+                || out.stream()
+                        .anyMatch(last -> in.stream().anyMatch(first -> first != last && turnsRound(first, last)));
+    }
+
+    private static boolean turnsRound(Shot first, Shot last) {
+        return switch (first.move()) {
+            case STILL -> !last.move().moving();
+            case PUSH -> last.move() == Move.PULL;
+            case PULL -> last.move() == Move.PUSH;
+            case PAN, TILT, SLIDE, ORBIT, LIFT -> last.move() == first.move() && last.moveBack() != first.moveBack();
+            case FOLLOW -> last.move() == Move.FOLLOW;
+        };
+    }
+
     private long different(Predicate<Shot> way) {
         return shots.stream()
                 .filter(way)

@@ -11,7 +11,7 @@ import upshot.core.plan.StoryBeat;
 
 /**
  * What the edit of the whole job will wish for beside each action's own shots: two ways in and two ways out that differ
- * in move, something in the foreground in each beat, a cutaway for each place, a sound of each action.
+ * in move, one of which turns a way in round, something in the foreground in each beat, a cutaway for each place, a sound of each action.
  */
 public final class Wishes {
 
@@ -45,6 +45,9 @@ public final class Wishes {
                     beat.id(),
                     ways < asked,
                     "%d %s %s, %d asked".formatted(ways, ways == 1 ? "way" : "ways", opens ? "in" : "out", asked)));
+            if (!opens && asked > 1 && !all.answered()) {
+                wishes.add(new Wish(beat.id(), true, "no way out turns a way in round"));
+            }
         }
         boolean product = plan.house().coverage() == CoverageSchool.PRODUCT;
         boolean foreground = shots.stream().anyMatch(Shot::foreground);

@@ -17,6 +17,7 @@ import upshot.core.frame.CutFrame;
 import upshot.core.frame.FramePoint;
 import upshot.core.ground.ScreenTravel;
 import upshot.core.house.EyeSchool;
+import upshot.core.house.Threshold;
 import upshot.core.plan.Change;
 import upshot.core.plan.Entry;
 import upshot.core.plan.Placement;
@@ -24,14 +25,16 @@ import upshot.core.plan.Shot;
 
 /**
  * The eye has to jump too far from what it looked at to what it is to look at next, for the time that it is given: a
- * fifth of the frame when that is on screen for a second or less, 0.3 up to two seconds, else half; less where the house
- * holds the eye, and 0.15 more while one mover keeps its direction. The way is √(Δu² + (Δv/2)²) in shares of the frame's
+ * fifth of the frame when that is on screen for a second or less, 0.3 up to two seconds, else half; three fifths of it, or
+ * two thirds, where the house holds the eye, and 0.15 more while one mover keeps its direction. The way is √(Δu² + (Δv/2)²) in shares of the frame's
  * width and height.
  */
 final class EyeJump implements MeetingRule {
 
-    private static final double[] FREE = {0.2, 0.3, 0.5};
-    private static final double[] HOLD = {0.12, 0.2, 0.3};
+    private static final double LONG = 0.5;
+    /** What the house that holds the eye leaves of each. */
+    private static final double[] HELD = {0.6, 2.0 / 3, 0.6};
+
     private static final double SAME_MOVER = 0.15;
     private static final double ROUNDING = 1e-9;
 
@@ -47,9 +50,9 @@ final class EyeJump implements MeetingRule {
                 "What is to be looked at next lies near enough to what was looked at last.",
                 "While the eye is on its way the picture is not seen.",
                 RuleCard.Source.SCHOOL,
-                Bound.of("up to a second", 100 * FREE[0], "% of the frame"),
-                Bound.of("up to two seconds", 100 * FREE[1], "% of the frame"),
-                Bound.of("else", 100 * FREE[2], "% of the frame"),
+                Bound.of(Threshold.EYE_SHORT),
+                Bound.of(Threshold.EYE_MEDIUM),
+                Bound.of("else", 100 * LONG, "% of the frame"),
                 Bound.of("more while a mover keeps its direction", 100 * SAME_MOVER, "% of the frame"));
     }
 
@@ -69,13 +72,21 @@ final class EyeJump implements MeetingRule {
     private static double limit(Meeting meeting) {
         Picture into = meeting.into();
         double seconds = meeting.brief().rate().secondsOf(into.use().frames());
-        double[] limits = meeting.house().eye() == EyeSchool.HOLD ? HOLD : FREE;
         ScreenTravel before = meeting.atOut().travel();
         boolean keepsOn = meeting.subjectOf(meeting.out().shot()).equals(meeting.subjectOf(into.shot()))
                 && before != ScreenTravel.NEUTRAL
                 && before == meeting.atIn().travel();
         int given = seconds <= 1 + ROUNDING ? 0 : seconds <= 2 + ROUNDING ? 1 : 2;
-        return limits[given] + (keepsOn ? SAME_MOVER : 0);
+        double held = meeting.house().eye() == EyeSchool.HOLD ? HELD[given] : 1;
+        return held * free(meeting, given) + (keepsOn ? SAME_MOVER : 0);
+    }
+
+    private static double free(Meeting meeting, int given) {
+        return switch (given) {
+            case 0 -> meeting.threshold(Threshold.EYE_SHORT) / 100;
+            case 1 -> meeting.threshold(Threshold.EYE_MEDIUM) / 100;
+            default -> LONG;
+        };
     }
 
     private static double jump(Meeting meeting, CutFrame into) {

@@ -11,6 +11,8 @@ import upshot.core.light.SunDay;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Givens;
+import upshot.core.plan.RecordKind;
+import upshot.core.plan.Rest;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
 import upshot.core.plan.WantedLight;
@@ -18,8 +20,8 @@ import upshot.day.Windows;
 import upshot.day.Windows.Span;
 
 /**
- * When a crew can shoot an action: within the action's own hours, those of everybody who takes part and of the spot, and
- * while the light that it asks for is there.
+ * When a crew can shoot an action: within the action's own hours, those of everybody who takes part and of the spot, while
+ * none of them has a rest that is planned, and while the light that it asks for is there.
  *
  * @param windows when shooting may happen
  * @param limits what leaves less than the crew's day, each by itself
@@ -42,6 +44,9 @@ public record Hours(Windows windows, List<Bound> limits) {
         all.add(clock(crew, action.name(), action.fromTime(), action.untilTime()));
         for (Subject subject : Coverage.performing(plan, action)) {
             all.add(clock(crew, subject.name(), subject.fromTime(), subject.untilTime()));
+            plan.list(RecordKind.REST).stream()
+                    .filter(rest -> rest.subjectId().equals(subject.id()))
+                    .forEach(rest -> all.add(around(crew, subject.name() + "'s rest", rest)));
         }
         all.add(clock(crew, spot.name(), spot.opensTime(), spot.closesTime()));
         light(plan.brief(), action.wantedLight(), crew).ifPresent(all::add);
@@ -72,6 +77,17 @@ public record Hours(Windows windows, List<Bound> limits) {
         int ends = until.map(time -> within(crew, crew.at(time))).orElse(crew.wrapMin());
         boolean lasts = begins < ends && begins < crew.wrapMin() && ends > crew.callMin();
         return new Bound(why, lasts ? List.of(new Span(begins, ends)) : List.of());
+    }
+
+    /** What a planned rest leaves, one that began before the call included. */
+    private static Bound around(Crew crew, String why, Rest rest) {
+        List<Span> left = List.of(new Span(crew.callMin(), crew.wrapMin()));
+        int begins = crew.at(rest.startTime());
+        for (int from : List.of(begins - MINUTES_IN_A_DAY, begins)) {
+            int until = from + (int) Math.ceil(rest.durationMin());
+            left = both(left, List.of(new Span(Integer.MIN_VALUE, from), new Span(until, Integer.MAX_VALUE)));
+        }
+        return new Bound(why, left);
     }
 
     private static int within(Crew crew, int at) {

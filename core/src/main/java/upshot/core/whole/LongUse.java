@@ -10,6 +10,7 @@ import upshot.core.finding.Quantity;
 import upshot.core.finding.RuleCard;
 import upshot.core.finding.RuleCard.Bound;
 import upshot.core.finding.Wording;
+import upshot.core.house.Threshold;
 import upshot.core.plan.Meant;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.VoiceOver;
@@ -20,9 +21,8 @@ import upshot.core.plan.VoiceOver;
  */
 final class LongUse implements OncePerCut {
 
-    private static final double MOST_S = 4;
     private static final double MOST_SHARE = 0.15;
-    private static final double MOST_AT_ENDS_S = 6;
+    private static final double LONGER_AT_ENDS = 1.5;
     private static final double ROUNDING = 1e-9;
 
     @Override
@@ -37,9 +37,8 @@ final class LongUse implements OncePerCut {
                 "No picture stands longer than a promo bears; the first and the last may rest.",
                 "Whoever has seen it all looks away.",
                 RuleCard.Source.TRADE,
-                Bound.of("at most", MOST_S, "s"),
-                Bound.of("or", 100 * MOST_SHARE, "% of the cut"),
-                Bound.of("the first and the last", MOST_AT_ENDS_S, "s"));
+                Bound.of(Threshold.LONG_USE),
+                Bound.of("or", 100 * MOST_SHARE, "% of the cut"));
     }
 
     @Override
@@ -62,9 +61,10 @@ final class LongUse implements OncePerCut {
     }
 
     private static double mostS(PaperCut cut, Placed placed) {
-        double most = Math.max(MOST_S, MOST_SHARE * Seconds.of(cut, cut.frames()));
+        double usual = cut.plan().threshold(Threshold.LONG_USE);
+        double most = Math.max(usual, MOST_SHARE * Seconds.of(cut, cut.frames()));
         boolean atAnEnd = placed.index() == 0 || placed.index() == cut.uses().size() - 1;
-        return atAnEnd ? Math.max(most, MOST_AT_ENDS_S) : most;
+        return atAnEnd ? Math.max(most, LONGER_AT_ENDS * usual) : most;
     }
 
     private static boolean mayStand(PaperCut cut, Placed placed) {

@@ -109,6 +109,41 @@ class CoverageTest {
         assertThat(of(sample.build(), Hole.Want.TELLING).isEmpty()).isEqualTo(tells);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "PUSH, false, PULL, false, true",
+        "PULL, false, PUSH, false, true",
+        "PUSH, false, LIFT, false, false",
+        "LIFT, true, LIFT, false, true",
+        "LIFT, false, LIFT, false, false",
+        "SLIDE, false, PULL, false, false",
+        "STILL, false, STILL, false, true",
+        "STILL, false, PULL, false, false"
+    })
+    void a_way_out_that_turns_a_way_in_round_lets_the_film_end_as_it_began(
+            Move first, boolean back, Move last, boolean lastBack, boolean answered) {
+        Shot in = sample.shot(
+                sample.action(),
+                shot -> shot.with("meant", Meant.FIRST).with("move", first).with("moveBack", back));
+        sample.shot(
+                sample.action(one -> one.with("beatId", sample.nextBeat())),
+                shot -> shot.with("meant", Meant.LAST).with("move", last).with("moveBack", lastBack));
+        Plan plan = sample.build();
+        StoryBeat ending = plan.beats().get(1);
+        String asked = "no way out turns a way in round";
+
+        assertThat(Wishes.of(plan, ending).stream().map(Wishes.Wish::sentence).anyMatch(asked::equals))
+                .isEqualTo(!answered);
+        assertThat(Wishes.of(plan.apply(new Change.Remove(in)), ending))
+                .as("nothing to turn round")
+                .extracting(Wishes.Wish::sentence)
+                .doesNotContain(asked);
+        assertThat(Wishes.of(house(plan, "coverage", CoverageSchool.PRODUCT), ending))
+                .as("one way out is all that is asked")
+                .extracting(Wishes.Wish::sentence)
+                .doesNotContain(asked);
+    }
+
     @Test
     void the_promo_holds_as_many_pictures_as_its_pace_allows_and_music_makes_them_whole_beats() {
         Plan plan = sample.build();

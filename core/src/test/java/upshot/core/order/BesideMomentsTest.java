@@ -7,6 +7,7 @@ import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,6 +21,7 @@ import upshot.core.plan.Coordinates;
 import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
+import upshot.core.plan.Rest;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Turn;
 import upshot.core.plan.WantedLight;
@@ -109,6 +111,41 @@ class BesideMomentsTest {
             assertThat(new WhyLeftOut(day, new Whys(day)).of(day.dropped().get(0)))
                     .contains("Ada leaves no time for it between call and wrap");
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "09:20, 40, 60, is over at ten: rolled then",
+        "10:14, 30, 18, begins when the take has ended: nothing is in the way",
+        "10:13, 30, 103, begins a minute before the end of the take",
+        "08:30, 60, 30, began before the call",
+        "16:00, 60, 18, later in the day",
+        "06:00, 120, 18, before the call altogether"
+    })
+    void nobody_is_asked_for_anything_in_a_rest_that_is_planned(String from, double minutes, int rollMin, String when) {
+        // 15 min of safety talk and 3 to rig, with the margin 18.3; 50 min with theirs are 55, so that it is over at
+        // 73.3.
+        shot(sample.action(), 50);
+        Plan plan = sample.build();
+        Rest rest = new Rest(sample.id(), plan.subjects().get(0).id(), LocalTime.parse(from), minutes);
+        DayPlan day = ShootingOrder.of(plan.apply(new Change.Add(rest)));
+
+        assertThat(day.slots().get(0).times().roll().afterCall()).as(when).isEqualTo(rollMin);
+        Plan another = plan.apply(new Change.Add(new Rest(rest.id(), sample.object(), rest.startTime(), minutes)));
+        assertThat(ShootingOrder.of(another).slots().get(0).times().roll().afterCall())
+                .as("the rest of somebody else")
+                .isEqualTo(18);
+    }
+
+    @Test
+    void whoever_rests_for_the_whole_day_is_not_shot_and_that_is_why() {
+        shot(sample.action(), 1);
+        Plan plan = sample.build();
+        UUID ada = plan.subjects().get(0).id();
+        DayPlan day = ShootingOrder.of(plan.apply(new Change.Add(new Rest(sample.id(), ada, LocalTime.of(8, 0), 600))));
+
+        assertThat(new WhyLeftOut(day, new Whys(day)).of(day.dropped().get(0)))
+                .contains("Ada's rest leaves no time for it between call and wrap");
     }
 
     private static Plan set(Plan plan, String field, String time) {

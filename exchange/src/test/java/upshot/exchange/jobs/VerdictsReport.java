@@ -32,7 +32,7 @@ public final class VerdictsReport {
         say("# What the rules find in whole jobs");
         say("");
         say(
-                "Written by `./upshot verdicts`. Twelve jobs were made by hand, six trades, each as an experienced planner and"
+                "Written by `./upshot verdicts`. Fourteen jobs were made by hand, seven trades, each as an experienced planner and"
                         + " as a beginner would make it, with a table of what must be found in it and nothing else"
                         + " (`exchange/src/test/resources/jobs`). A hit was to be found and is, a miss was to be found and is not,"
                         + " a false alarm is said and was not to be found.");

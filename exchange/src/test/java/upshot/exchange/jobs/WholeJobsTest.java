@@ -14,12 +14,12 @@ class WholeJobsTest {
     private static final int PICTURES_A_WATCH = 20;
 
     @Test
-    void there_are_six_trades_and_two_hands() {
-        assertThat(JobFile.names()).hasSize(12);
+    void there_are_seven_trades_and_two_hands() {
+        assertThat(JobFile.names()).hasSize(14);
         assertThat(JobFile.names().stream()
                         .map(name -> name.substring(0, name.indexOf('-')))
                         .distinct())
-                .hasSize(6);
+                .hasSize(7);
     }
 
     @Test
