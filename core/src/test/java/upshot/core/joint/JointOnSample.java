@@ -6,6 +6,7 @@ import upshot.core.SamplePlan;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.order.Rolls;
 import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Change;
@@ -44,6 +45,23 @@ abstract class JointOnSample {
 
     static Optional<Status> status(JointRule rule, Plan plan) {
         return last(rule, plan).map(Finding::status);
+    }
+
+    /** "STATUS title value of limit. sentence", with #1 and #2 for the codes of the two that meet; empty for nothing. */
+    static String said(JointRule rule, Plan plan) {
+        PaperCut cut = PaperCut.of(plan);
+        int joint = cut.joints() - 1;
+        return at(rule, cut, joint)
+                .map(finding -> "%s %s %s of %s. %s"
+                        .formatted(
+                                finding.status(),
+                                finding.title(),
+                                Wording.number(finding.measured().value(), 3),
+                                Wording.number(finding.measured().limit(), 3),
+                                finding.sentence()
+                                        .replace(cut.outOf(joint).shot().code(), "#1")
+                                        .replace(cut.into(joint).shot().code(), "#2")))
+                .orElse("");
     }
 
     static Plan mended(JointRule rule, Plan plan, int mend) {
