@@ -42,6 +42,31 @@ class FloorTest {
         assertThat(Floor.toWallM(L.corners(), new Corner(1, 1), bearing)).isCloseTo(expected, within(1e-6));
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "2, 2, true",
+        "3.9, 2, true",
+        "4.1, 2, false",
+        "1, 4.9, true",
+        "1, 5.1, false",
+        "3, 3, false",
+        "0.5, 5.4, true",
+        "0.5, 5.6, false"
+    })
+    void before_and_behind_a_slanted_wall(double across, double deep, boolean inside) {
+        // Across and deep add up to six along it.
+        assertThat(Floor.isInside(Outline.parse("0 0, 6 0, 0 6").corners(), new Corner(across, deep)))
+                .isEqualTo(inside);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 4", "90, 4", "45, 2.82842712", "60, 2.92820323", "180, 1", "225, 1.41421356"})
+    void a_slanted_wall_is_as_far_as_its_sides_say(double bearing, double metres) {
+        // From (1, 1): four along either axis, 4/√2 straight at it, 4/(sin 60° + cos 60°).
+        assertThat(Floor.toWallM(Outline.parse("0 0, 6 0, 0 6").corners(), new Corner(1, 1), bearing))
+                .isCloseTo(metres, within(1e-6));
+    }
+
     @RepeatedTest(60)
     void whoever_goes_no_farther_than_the_wall_stays_inside(RepetitionInfo run) {
         Random random = new Random(run.getCurrentRepetition());

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Change;
+import upshot.core.plan.FloorCorner;
 import upshot.core.plan.Outline;
 import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Plan;
@@ -47,6 +49,29 @@ class ShadowsTest {
     void a_shadow_falls_away_from_the_sun_as_far_as_the_height_over_the_tangent(
             double across, double deep, boolean covered) {
         assertThat(new Shadows(yard(2), 45, 90).cover(new Corner(across, deep))).isEqualTo(covered);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.5, 20, true", "0.49, 20, false"})
+    void half_a_degree_is_the_last_that_throws_any(double altitude, double deep, boolean covered) {
+        assertThat(new Shadows(yard(2), altitude, 0).cover(new Corner(2.5, -deep)))
+                .isEqualTo(covered);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3.9, true", "4.1, false", "2.1, true"})
+    void a_wall_throws_one_too(double across, boolean covered) {
+        Plan plan = sample.build();
+        UUID yard = sample.nextSpot();
+        plan = plan.apply(Change.batch(List.of(
+                new Change.Add(new FloorCorner(sample.id(), yard, 1, 2, 0, 2, false)),
+                new Change.Add(new FloorCorner(sample.id(), yard, 2, 2, 10, 0, false)),
+                new Change.Add(new FloorCorner(sample.id(), yard, 3, 20, 10, 0, false)),
+                new Change.Add(new FloorCorner(sample.id(), yard, 4, 20, 0, 0, false)))));
+
+        // Two metres high along across 2, the sun at 45° to the left of it: two metres of shadow to the right.
+        assertThat(new Shadows(FloorPlan.of(plan, plan.spots().get(1)), 45, 270).cover(new Corner(across, 5)))
+                .isEqualTo(covered);
     }
 
     @Test

@@ -79,6 +79,37 @@ class TrackTest {
         near(end, 5 + radius, 2);
     }
 
+    /** What nobody says is taken so that it is seen: two fifths of the frame's height aside, a quarter of the distance on. */
+    @Test
+    void a_way_of_which_nobody_says_how_long_it_is() {
+        Shot slide = shot(one -> one.with("move", Move.SLIDE).with("moveM", 0.0));
+        double frame = Stand.of(sample.build(), slide).framing().heightM();
+        near(track(slide).get(0), 5 + 0.2 * frame, camera(slide).deepM());
+        near(track(slide).get(1), 5 - 0.2 * frame, camera(slide).deepM());
+        Shot pull = shot(one -> one.with("move", Move.PULL).with("moveM", 0.0));
+        double away = Stand.of(sample.build(), pull).distanceM();
+        near(track(pull).get(1), 5, camera(pull).deepM() + 0.25 * away);
+        MoveExtent unsaid = new MoveExtent(
+                shot(one -> one.with("moveM", 0.0).with("turnDeg", 0.0)), Stand.of(sample.build(), pull));
+        assertThat(List.of(unsaid.panDeg(), unsaid.tiltDeg(), unsaid.orbitDeg()))
+                .containsExactly(14.0, 9.0, 30.0);
+        assertThat(unsaid.liftM()).isCloseTo(0.35 * frame, within(1e-9));
+        MoveExtent said = new MoveExtent(
+                shot(one -> one.with("moveM", 0.6).with("turnDeg", 20.0)), Stand.of(sample.build(), pull));
+        assertThat(List.of(said.panDeg(), said.tiltDeg(), said.orbitDeg())).containsOnly(20.0);
+        assertThat(List.of(said.liftM(), said.slideM(), said.pullM())).containsOnly(0.6);
+    }
+
+    @Test
+    void a_reveal_ends_at_what_was_planned_and_a_push_never_runs_into_somebody() {
+        Shot reveal = shot(one -> one.with("move", Move.SLIDE).with("reason", MoveReason.REVEALS));
+        near(track(reveal).get(0), 6, camera(reveal).deepM());
+        near(track(reveal).get(1), 5, camera(reveal).deepM());
+        Shot far = shot(one -> one.with("move", Move.PUSH).with("moveM", 20.0));
+        double away = Stand.of(sample.build(), far).distanceM();
+        near(track(far).get(1), 5, camera(far).deepM() - 0.7 * away);
+    }
+
     @Test
     void what_stays_in_its_place_has_none() {
         assertThat(track(shot(one -> one.with("move", Move.PAN)))).isEmpty();
