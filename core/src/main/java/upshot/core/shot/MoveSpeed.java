@@ -133,7 +133,7 @@ final class MoveSpeed implements ShotRule {
                                         Wording.metres(metres),
                                         Wording.number(moving.screenS(), 2),
                                         Wording.number(moving.realSpeed(metres), 2)),
-                        () -> shorter(shot, moving))
+                        () -> shorter(shot, moving, metres))
                         .stream())
                 .findFirst();
     }
@@ -164,16 +164,13 @@ final class MoveSpeed implements ShotRule {
                                 mends));
     }
 
-    private static List<Mend> shorter(Shot shot, Moving moving) {
+    private static List<Mend> shorter(Shot shot, Moving moving, double metres) {
         double most = Motion.mostCovered(shot.support().quickestMps(), moving.screenS(), moving.playback());
         if (most == 0) {
             return List.of(new Mend("Keep still", Change.edit(shot, one -> one.withMove(Move.STILL))));
         }
         if (shot.move() == Move.ORBIT) {
-            double turn = floor(shot.turnDeg()
-                    * most
-                    / moving.realSpeed(1)
-                    / moving.playback().realS(moving.screenS()));
+            double turn = floor(shot.turnDeg() * most / metres);
             return List.of(new Mend(
                     "Orbit %s".formatted(Wording.degrees(turn)), Change.edit(shot, one -> one.withTurnDeg(turn))));
         }

@@ -118,7 +118,7 @@ final class QuickCrossing implements ShotRule {
                         Change.edit(shot, one -> one.withSize(size)))));
         OtherBearing.smallest(plan, shot, candidate -> seen(plan, candidate))
                 .ifPresent(bearing -> mends.add(new Mend(
-                        "From %s, more frontal".formatted(Wording.place(bearing)),
+                        "From %s, more along its way".formatted(Wording.place(bearing)),
                         Change.edit(shot, one -> one.withBearingDeg(bearing)))));
         plan.modesOf(plan.bodies().get(0)).stream()
                 .flatMap(mode -> mode.rates().rates().stream())

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Change;
+import upshot.core.plan.Outline.Corner;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Spot;
 

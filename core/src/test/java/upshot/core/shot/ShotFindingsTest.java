@@ -46,7 +46,7 @@ class ShotFindingsTest extends ShotOnSample {
                 .containsExactly(
                         "Pan with it",
                         "Make it an extreme wide",
-                        "From the right, 110°, more frontal",
+                        "From the right, 110°, more along its way",
                         "Slower, from 29.97 frames");
 
         assertThat(speed(plan, shot, 4.25 * 16 / 9 / 4)).isEmpty();

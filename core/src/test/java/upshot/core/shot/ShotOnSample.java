@@ -4,7 +4,9 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import upshot.core.SamplePlan;
 import upshot.core.finding.Finding;
+import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
@@ -23,6 +25,21 @@ abstract class ShotOnSample {
 
     static Optional<Status> status(ShotRule rule, Plan plan, Shot shot) {
         return rule.judge(plan, shot).map(Finding::status);
+    }
+
+    /** "STATUS title value of limit. sentence [mend, mend]", with # for the shot's code; empty for nothing. */
+    static String said(ShotRule rule, Plan plan, Shot shot) {
+        return rule.judge(plan, shot)
+                .map(finding -> "%s %s %s of %s. %s %s"
+                        .formatted(
+                                finding.status(),
+                                finding.title(),
+                                Wording.number(finding.measured().value(), 3),
+                                Wording.number(finding.measured().limit(), 3),
+                                finding.sentence(),
+                                finding.mends().stream().map(Mend::label).toList()))
+                .orElse("")
+                .replace(shot.code(), "#");
     }
 
     static Plan mended(Plan plan, Finding finding, int mend) {
