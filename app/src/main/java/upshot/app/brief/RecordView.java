@@ -45,7 +45,9 @@ record RecordView(
         return new RecordView(kind, id, title, facts, fields, tags, choices, inner, removable, open);
     }
 
+    /** Open where one of its parts is. */
     RecordView with(List<RecordView> parts) {
-        return new RecordView(kind, id, title, facts, fields, toggles, usual, parts, removable, open);
+        boolean shows = open || parts.stream().anyMatch(RecordView::open);
+        return new RecordView(kind, id, title, facts, fields, toggles, usual, parts, removable, shows);
     }
 }

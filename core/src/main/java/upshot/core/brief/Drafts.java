@@ -35,6 +35,7 @@ public final class Drafts {
     private static final String USUAL_RATES = "23.976, 24, 25, 29.97, 30, 50, 59.94, 60";
 
     private static final double USUAL_REST_MIN = 15;
+    private static final int QUARTER_MIN = 15;
 
     private Drafts() {}
 
@@ -110,13 +111,13 @@ public final class Drafts {
         throw new InvalidField("kind", "A %s is not added this way.".formatted(kind.name()));
     }
 
-    /** In the middle of the brief's day. */
+    /** In the middle of the brief's day, a quarter of an hour after the call or some of them. */
     private static Rest rest(Plan plan, UUID subjectId, UUID id) {
         if (subjectId == null || plan.find(RecordKind.SUBJECT, subjectId).isEmpty()) {
             throw new InvalidField("subjectId", "Say who rests.");
         }
-        LocalTime middle = plan.brief().callTime().plusMinutes(plan.brief().dayMinutes() / 2);
-        return new Rest(id, subjectId, middle, USUAL_REST_MIN);
+        int middle = plan.brief().dayMinutes() / 2 / QUARTER_MIN * QUARTER_MIN;
+        return new Rest(id, subjectId, plan.brief().clockAt(middle), USUAL_REST_MIN);
     }
 
     private static Mode mode(Plan plan, String name, UUID ofId, UUID id) {
