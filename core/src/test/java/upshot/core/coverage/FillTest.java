@@ -8,10 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
-import org.junit.jupiter.api.RepeatedTest;
-import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
-import upshot.core.RandomPlans;
 import upshot.core.finding.Status;
 import upshot.core.ground.AimedAt;
 import upshot.core.ground.Likeness;
@@ -99,26 +96,6 @@ class FillTest extends FillOnSample {
 
         assertThat(mid.focalLengthMm()).isEqualTo(35);
         assertThat(ShotRule.judgeAll(filled, mid)).isEmpty();
-    }
-
-    @RepeatedTest(60)
-    void whatever_the_plan_fill_keeps_its_word(RepetitionInfo run) {
-        RandomPlans random = new RandomPlans(run.getCurrentRepetition());
-        Plan plan = random.plan();
-        Fill.Outcome outcome = new Fill(UUID::randomUUID, Codes.of(plan)).outcome(plan, hole -> true);
-        Plan filled = plan.apply(Change.batch(outcome.proposed().stream()
-                .map(one -> (Change) new Change.Add(one.shot()))
-                .toList()));
-
-        // A shot can fill the hole of another view on its way, so no more stay open than were refused.
-        assertThat(outcome.refused())
-                .extracting(Fill.Refused::hole)
-                .as("seed %d", run.getCurrentRepetition())
-                .containsAll(Coverage.holes(filled));
-        assertThat(outcome.refused()).allSatisfy(one -> assertThat(one.why()).isNotBlank());
-        assertThat(filled.shots()).extracting(Shot::code).doesNotHaveDuplicates();
-        assertThat(filled.shots()).containsAll(plan.shots());
-        outcome.proposed().forEach(one -> keepsItsWord(filled, one.shot()));
     }
 
     @Test
