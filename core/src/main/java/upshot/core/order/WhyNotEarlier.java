@@ -26,13 +26,16 @@ final class WhyNotEarlier {
             case TIMED -> slot.pinned() ? "Somebody keeps it at its time." : "Its moment does not move.";
             case FIRST -> first(slot);
             case BREAKS ->
-                "Before %s %s %s."
-                        .formatted(
-                                codes(answer.before()),
-                                answer.hit() == slot.state().setup() ? "it" : codes(answer.hit()),
-                                broken(answer, slot));
+                "Before %s %s %s.".formatted(codes(answer.before()), hit(answer, slot), broken(answer, slot));
             case COSTS -> costs(answer);
         };
+    }
+
+    private String hit(NotEarlier answer, DayPlan.Slot slot) {
+        if (answer.hit() == answer.before()) {
+            return "that one";
+        }
+        return answer.hit() == slot.state().setup() ? "it" : codes(answer.hit());
     }
 
     /**
