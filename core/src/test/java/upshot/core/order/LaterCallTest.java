@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalTime;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
@@ -48,5 +50,16 @@ class LaterCallTest {
         sample.shot(sample.action(), 30);
 
         assertThat(later(sample.build())).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "201, 20, 'The day waits 3 h 21 min. With the call at 12:15 it waits 20 min, and nothing is lost.'",
+        "120, 60, 'The day waits 2 h. With the call at 12:15 it waits 1 h, and nothing is lost.'",
+        "59, 0, 'The day waits 59 min. With the call at 12:15 it waits 0 min, and nothing is lost.'"
+    })
+    void how_long_is_said_in_hours_and_minutes(int waited, int waits, String said) {
+        assertThat(new LaterCall(LocalTime.of(12, 15), waited, waits).sentence())
+                .isEqualTo(said);
     }
 }

@@ -52,4 +52,31 @@ class LaterWrapTest {
         at(4, 0);
         assertThat(later(sample.build())).isEmpty();
     }
+
+    @Test
+    void one_of_two_that_come_back_is_counted() {
+        LocalTime late = LocalTime.of(20, 45);
+
+        assertThat(new LaterWrap(late, LocalTime.of(17, 0), 1, 1).sentence())
+                .isEqualTo("1 setup lies after the wrap at 17:00. With the wrap at 20:45 nothing of that is left out.");
+        assertThat(new LaterWrap(late, LocalTime.of(17, 0), 3, 2).sentence())
+                .isEqualTo("3 setups lie after the wrap at 17:00. With the wrap at 20:45 2 of them can be shot.");
+    }
+
+    /** Fourteen hours after nine it is eleven; what ends a minute later was rather meant before the call. */
+    @Test
+    void a_day_is_no_longer_than_fourteen_hours() {
+        sample.shot(
+                sample.action(one ->
+                        one.with("fixedTime", Optional.of(LocalTime.of(22, 59))).with("durationS", 60.0)),
+                30);
+        assertThat(later(sample.build())).isPresent();
+        SamplePlan other =
+                new SamplePlan().brief("callTime", LocalTime.of(9, 0)).brief("wrapTime", LocalTime.of(17, 0));
+        other.shot(
+                other.action(one ->
+                        one.with("fixedTime", Optional.of(LocalTime.of(23, 0))).with("durationS", 60.0)),
+                30);
+        assertThat(later(other.build())).isEmpty();
+    }
 }

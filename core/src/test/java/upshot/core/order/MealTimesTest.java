@@ -2,15 +2,12 @@ package upshot.core.order;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import upshot.core.RandomDays;
-import upshot.core.SamplePlan;
-import upshot.core.plan.Brief;
 import upshot.day.DayClock;
 import upshot.day.DayOrder;
 import upshot.day.DayProblem;
@@ -103,16 +100,5 @@ class MealTimesTest {
         assertThat(later).as("second meals").isPositive();
         assertThat(meals).isGreaterThan(DAYS / 2);
         assertThat(missed).as("meals that could have been at a meal time").isEmpty();
-    }
-
-    @Test
-    void meal_times_are_counted_from_the_call_on_every_day() {
-        SamplePlan sample = new SamplePlan();
-        Brief nine = sample.brief("callTime", LocalTime.of(9, 0)).build().brief();
-        assertThat(MealTimes.of(nine, List.of()))
-                .startsWith(new Windows.Span(150, 330), new Windows.Span(540, 690), new Windows.Span(1590, 1770));
-        // At half past one an hour of noon is left; six o'clock is four and a half hours on.
-        Brief afternoon = sample.brief("callTime", LocalTime.of(13, 30)).build().brief();
-        assertThat(MealTimes.of(afternoon, List.of())).startsWith(new Windows.Span(0, 60), new Windows.Span(270, 420));
     }
 }

@@ -2,12 +2,10 @@ package upshot.core.order;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Duration;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.RepeatedTest;
@@ -17,7 +15,6 @@ import upshot.core.RandomDays;
 import upshot.core.plan.Change;
 import upshot.core.plan.ExtraCrew;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Turn;
 import upshot.day.DayOrder;
 import upshot.day.Merit;
 
@@ -62,23 +59,6 @@ class SearchTest {
         assertThat(once.merit()).isEqualTo(reports.get(reports.size() - 1)).isLessThan(begin.merit());
     }
 
-    @Test
-    void with_a_time_limit_it_anneals_and_ends() {
-        DayOrder begin = ShootingOrder.of(new RandomDays(3).workday(14)).order();
-        DayOrder found = new Search(begin, Search.Effort.time(1, Duration.ofMillis(400))).run(better -> {});
-
-        assertThat(found.merit()).isLessThan(begin.merit());
-    }
-
-    @Test
-    void a_search_that_is_stopped_at_once_keeps_what_there_was() {
-        DayOrder begin = ShootingOrder.of(new RandomDays(3).workday(14)).order();
-        Search search = new Search(begin, Search.Effort.changes(5, 1_000_000_000));
-        search.stop();
-
-        assertThat(search.run(better -> {})).isSameAs(begin);
-    }
-
     @RepeatedTest(40)
     void no_order_breaks_what_is_never_broken(RepetitionInfo run) {
         Plan plan = new RandomDays(500 + run.getCurrentRepetition()).plan(12, 3);
@@ -94,33 +74,5 @@ class SearchTest {
         assertThat(found.merit())
                 .isLessThanOrEqualTo(ShootingOrder.of(shoot).order().merit());
         LimitsKept.check(DayPlan.of(shoot, found));
-    }
-
-    @Test
-    void pinned_setups_and_what_begins_before_a_minute_stay() {
-        Plan free = new RandomDays(11).workday(14);
-        DayOrder begin = ShootingOrder.of(free).order();
-        DayPlan.Slot late = ShootingOrder.of(free).slots().get(9);
-        Turn pin = new Turn(
-                UUID.randomUUID(),
-                late.setup().first().id(),
-                Optional.empty(),
-                1,
-                Optional.of(LocalTime.of(8, 0)
-                        .plusMinutes(late.times().gettingReady().afterCall() + 40)),
-                false);
-        Shoot shoot = Shoot.of(free.apply(new Change.Add(pin)));
-        assertThat(search(shoot, Search.Effort.changes(2, 3000)).all().stream()
-                        .filter(state -> shoot.setups().get(state.setup()).equals(late.setup()))
-                        .map(state -> state.times().gettingReady().afterCall()))
-                .containsExactly(late.times().gettingReady().afterCall() + 40);
-
-        int noon = begin.states().get(0).get(5).times().gettingReady().afterCall();
-        List<Integer> kept = search(
-                        Shoot.of(free), Search.Effort.changes(2, 3000).keeping(noon))
-                .crews()
-                .get(0)
-                .subList(0, 5);
-        assertThat(kept).isEqualTo(begin.crews().get(0).subList(0, 5));
     }
 }

@@ -46,6 +46,51 @@ class TakenTest {
         });
     }
 
+    /** Two of ten clean seconds, each rolled twice for fifteen; made ready again for four minutes once, or once for each. */
+    @ParameterizedTest
+    @CsvSource({"true, 20, 5", "true, 19.9, 9", "false, 20, 9"})
+    void what_tires_is_taken_in_one_run_where_it_lasts_long_enough(boolean tiring, double durationS, double minutes) {
+        Action action = sample.action(
+                one -> one.with("tiring", tiring).with("durationS", durationS).with("resetMin", 4.0));
+        sample.shot(action, 30);
+        sample.shot(action, one -> one.with("bearingDeg", 30.0).with("size", Size.CLOSE_UP));
+
+        assertThat(Setup.of(sample.build())).singleElement().satisfies(setup -> {
+            assertThat(setup.shootMin()).isCloseTo(minutes, within(1e-9));
+            assertThat(setup.codes())
+                    .isEqualTo(setup.shots().get(0).code() + ", "
+                            + setup.shots().get(1).code());
+        });
+    }
+
+    @Test
+    void three_sizes_of_a_run_have_two_zooms_between_them() {
+        Action action = sample.action(one -> one.with("taken", Taken.REFRAMED).with("durationS", 1.0));
+        for (Size size : new Size[] {Size.WIDE, Size.MEDIUM, Size.CLOSE_UP}) {
+            sample.shot(action, one -> one.with("bearingDeg", 30.0).with("size", size));
+        }
+        // Settling 3, three parts of 3, two zooms of 3, 2 of tail: 20 s, twice.
+        assertThat(Setup.of(sample.build()))
+                .singleElement()
+                .satisfies(setup -> assertThat(setup.shootMin()).isCloseTo(40.0 / 60, within(1e-9)));
+    }
+
+    @Test
+    void the_same_shots_are_the_same_setup_however_they_look() {
+        Action action = sample.action();
+        Shot first = sample.shot(action, 30);
+        sample.shot(action, 90);
+        Plan plan = sample.build();
+        Setup one = Setup.of(plan).get(0);
+
+        assertThat(one.sameShots(Setup.of(plan.apply(Change.set(first, "bearingDeg", 40.0)))
+                        .get(0)))
+                .isTrue();
+        assertThat(one.sameShots(Setup.of(plan).get(1))).isFalse();
+        assertThat(one.sameShots(new Setup(one.action(), one.spot(), plan.shots(), one.stand(), 0, 1)))
+                .isFalse();
+    }
+
     @Test
     void taken_shot_by_shot_each_has_its_own_roll_and_its_own_need() {
         Action action = sample.action(one -> one.with("resetMin", 4.0));
