@@ -13,6 +13,15 @@ function drawnAlready(old, now) {
   return old.dataset?.late !== undefined && old.dataset.late === now?.dataset?.late && old.childElementCount > 0;
 }
 
+/** What is new and open is seen: whatever folds it away unfolds. */
+function unfold(added) {
+  if (added instanceof Element && (added.matches("details[open]") || added.querySelector("details[open]"))) {
+    for (let round = added.parentElement?.closest("details"); round; round = round.parentElement?.closest("details")) {
+      round.open = true;
+    }
+  }
+}
+
 function options(manner) {
   return {
     // The library leaves the focused element's content alone too, which is right for what is typed into only.
@@ -25,6 +34,7 @@ function options(manner) {
       // An opened detail stays open; what was typed meanwhile is still held against what it was typed for.
       beforeAttributeUpdated: (name, node) =>
         !(name === "open" && node.localName === "details") && !(BELIEVED.includes(name) && keeps(manner, node)),
+      afterNodeAdded: unfold,
     },
   };
 }

@@ -151,6 +151,16 @@ class BriefByKeyboardTest extends InBrowser {
         press("Enter");
         assertThat(page.locator("#block-people .record summary strong:text-is('Glazier')"))
                 .isVisible();
+        // A rest unfolds with the person who has it, and its time is set there.
+        tabTo(page.locator("#rest-of"));
+        type("Gl");
+        press("Tab", "Enter");
+        Locator from =
+                page.locator("#block-people .inner-records details[open] input").first();
+        assertThat(from).isVisible();
+        tabTo(from);
+        set(from, "13:30");
+        assertThat(page.locator("#block-people .inner-records summary")).containsText("13:30, 15 min");
         openBlock("kit");
         tabTo(page.locator("#block-kit button:text-is('Phone')"));
         press("Enter");
