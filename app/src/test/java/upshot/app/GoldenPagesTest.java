@@ -16,12 +16,9 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import upshot.app.account.SignedIn;
-import upshot.app.job.NewJobs;
 import upshot.core.RandomPlans;
 import upshot.core.plan.Plan;
 import upshot.exchange.json.PlanJson;
@@ -32,8 +29,7 @@ import upshot.exchange.text.Sha256;
  * that mean to change nothing. {@code -Dupshot.write-golden=true} with
  * {@code -Dupshot.golden-plans=200} writes the file anew, and the pages in full to {@code target/golden}. Without, a few of the plans are looked at.
  */
-@AppTest
-class GoldenPagesTest {
+class GoldenPagesTest extends OnJobs {
 
     private static final Path FILE = Path.of("src/test/resources/golden/pages.txt");
     private static final Path PAGES = Path.of("target/golden");
@@ -44,15 +40,6 @@ class GoldenPagesTest {
     private static final int FIGURES = 16;
     private static final int SEEDS = Integer.getInteger("upshot.golden-plans", 8);
     private static final boolean WRITE = Boolean.getBoolean("upshot.write-golden");
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private People people;
 
     private final List<String> now = new ArrayList<>();
 

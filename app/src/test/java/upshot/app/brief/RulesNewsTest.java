@@ -15,31 +15,18 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.Account;
 import upshot.app.account.SignedIn;
-import upshot.app.job.NewJobs;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Action;
 import upshot.core.plan.Support;
 
 /** Whoever planned under earlier rules is told once what those of now say otherwise. */
-@AppTest
-class RulesNewsTest {
+class RulesNewsTest extends OnJobs {
 
     private static final String TOLD = "Rewritten since this job was planned";
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private People people;
 
     @Autowired
     private JdbcTemplate database;

@@ -7,27 +7,13 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
-import upshot.app.AppTest;
 import upshot.app.CountedStatements;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.SignedIn;
-import upshot.app.job.NewJobs;
 import upshot.core.LargeJob;
 import upshot.core.plan.RecordKind;
 
-@AppTest
-class CoveragePageTest {
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private People people;
+class CoveragePageTest extends OnJobs {
 
     private int statements(UUID jobId, SignedIn who) throws Exception {
         return CountedStatements.during(() ->

@@ -28,12 +28,9 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.SignedIn;
-import upshot.app.job.NewJobs;
 import upshot.core.RandomPlans;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Action;
@@ -42,17 +39,7 @@ import upshot.core.plan.Cautions;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 
-@AppTest
-class StillsAndReportTest {
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private People people;
+class StillsAndReportTest extends OnJobs {
 
     @Autowired
     private JdbcClient jdbc;

@@ -21,12 +21,8 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.SignedIn;
-import upshot.app.job.NewJobs;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
@@ -36,19 +32,9 @@ import upshot.core.plan.Plan;
 import upshot.core.plan.Standing;
 
 /** A hall of 10 by 6 m; with its margins the plan is 12 m wide. */
-@AppTest
-class ScoutingSheetOnPaperTest {
+class ScoutingSheetOnPaperTest extends OnJobs {
 
     private static final Offset<Double> TWENTIETH_MM = Offset.offset(0.05);
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private People people;
 
     private SignedIn owner;
     private UUID jobId;

@@ -22,13 +22,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.SignedIn;
 import upshot.app.job.JudgedPlans;
-import upshot.app.job.NewJobs;
 import upshot.app.store.Stills;
 import upshot.core.SamplePlan;
 import upshot.core.plan.Plan;
@@ -38,17 +35,7 @@ import upshot.core.plan.Underlay;
 import upshot.exchange.still.Still;
 
 /** A picture twice as wide as high under the plan of the hall, which is 6 by 5 m. */
-@AppTest
-class UnderThePlanTest {
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private People people;
+class UnderThePlanTest extends OnJobs {
 
     @Autowired
     private Stills stills;

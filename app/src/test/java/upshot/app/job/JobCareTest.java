@@ -21,12 +21,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.transaction.support.TransactionTemplate;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.Account;
 import upshot.app.account.SignedIn;
 import upshot.app.store.Jobs;
@@ -36,14 +34,7 @@ import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 
 /** What happens to jobs as a whole: copies, files, sharing, putting and throwing away. */
-@AppTest
-class JobCareTest {
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
+class JobCareTest extends OnJobs {
 
     @Autowired
     private Jobs jobs;
@@ -53,9 +44,6 @@ class JobCareTest {
 
     @Autowired
     private Edits edits;
-
-    @Autowired
-    private People people;
 
     @Autowired
     private ThrownAway thrownAway;

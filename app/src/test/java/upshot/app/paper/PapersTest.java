@@ -25,34 +25,21 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.SignedIn;
 import upshot.app.job.JudgedPlans;
-import upshot.app.job.NewJobs;
 import upshot.core.SamplePlan;
 
 /** Papers are made one at a time beside the pages, in turn, and given up at a word. */
-@AppTest
-class PapersTest {
-
-    @Autowired
-    private MockMvc mvc;
+class PapersTest extends OnJobs {
 
     @Autowired
     private Papers papers;
 
     @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
     private JudgedPlans plans;
-
-    @Autowired
-    private People people;
 
     @Autowired
     private DataSource database;

@@ -19,28 +19,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.SignedIn;
-import upshot.app.job.NewJobs;
 import upshot.app.store.PlanStore;
 
-@AppTest
-class EditAnswersTest {
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
+class EditAnswersTest extends OnJobs {
 
     @Autowired
     private PlanStore plans;
-
-    @Autowired
-    private People people;
 
     private SignedIn owner;
     private UUID jobId;

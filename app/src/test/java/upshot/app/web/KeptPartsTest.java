@@ -11,29 +11,16 @@ import java.util.UUID;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.SignedIn;
 import upshot.app.job.Edits;
-import upshot.app.job.NewJobs;
 import upshot.app.job.Proposal;
 import upshot.core.RandomPlans;
 
 /** A page of parts that were kept is the page that is rendered anew. */
-@AppTest
-class KeptPartsTest {
+class KeptPartsTest extends OnJobs {
 
     private static final int EDITS = 20;
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private People people;
-
-    @Autowired
-    private NewJobs newJobs;
 
     @Autowired
     private Edits edits;

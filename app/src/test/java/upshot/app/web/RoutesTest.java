@@ -16,21 +16,17 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import upshot.app.AppTest;
-import upshot.app.People;
+import upshot.app.OnJobs;
 import upshot.app.account.SignedIn;
 import upshot.app.crew.Crew;
-import upshot.app.job.NewJobs;
 import upshot.app.store.Jobs;
 
 /** Walks every mapped route as a stranger, as somebody else, and without the token against forged requests. */
-@AppTest
-class RoutesTest {
+class RoutesTest extends OnJobs {
 
     private static final Set<String> OPEN = Set.of(
             "/sign-in",
@@ -47,15 +43,6 @@ class RoutesTest {
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
     private RequestMappingHandlerMapping mappings;
-
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private People people;
 
     @Autowired
     private Crew crew;
