@@ -11,6 +11,7 @@ import upshot.core.ground.Skyline;
 import upshot.core.ground.Stand;
 import upshot.core.ground.Standpoint;
 import upshot.core.light.SunAt;
+import upshot.core.light.SunOnView;
 import upshot.core.measure.Degrees;
 import upshot.core.plan.Action;
 import upshot.core.plan.Plan;
@@ -99,10 +100,10 @@ record StandPanel(
         }
         double camera = Place.directionDeg(plan, action) + shot.bearingDeg();
         double off = Degrees.wrap(sun.towardsDeg() - camera);
-        double fromCamera = Math.min(off, 360 - off);
-        String side = fromCamera >= 135
+        double offView = 180 - Math.min(off, 360 - off);
+        String side = offView <= SunOnView.BACK_WITHIN_DEG
                 ? "behind the subject"
-                : fromCamera > 45 ? "from the side" : "in front, behind the camera";
+                : offView <= SunOnView.SIDE_WITHIN_DEG ? "from the side" : "in front, behind the camera";
         return "%s: %s for %s.".formatted(sun.words(), side, shot.code());
     }
 }

@@ -91,7 +91,7 @@ record SunView(Verdict verdict, Spot spot, LocalDate date, int minute, boolean a
         return sun().map(SunAt::words)
                 .orElseGet(() -> spot.facingDeg().isEmpty()
                         ? "The sun can be shown when the Brief says which way %s faces.".formatted(spot.name())
-                        : "The sun can be shown when the Brief says when and where it is shot.");
+                        : "The sun can be shown when the Brief says where it is shot.");
     }
 
     private Optional<SunDay> sunDay(LocalDate on) {
