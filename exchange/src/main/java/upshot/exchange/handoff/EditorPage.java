@@ -7,27 +7,16 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import upshot.core.finding.Finding;
 import upshot.core.finding.Wording;
-import upshot.core.frame.DrawnFrame;
-import upshot.core.handoff.RemarkKind;
-import upshot.core.handoff.ShotTakes.Kept;
-import upshot.core.handoff.TimeCode;
 import upshot.core.handoff.UseAsShot;
-import upshot.core.handoff.UseAsShot.Source;
-import upshot.core.plan.Accepted;
 import upshot.core.plan.Action;
 import upshot.core.plan.Caution;
 import upshot.core.plan.Plan;
-import upshot.core.plan.Shot;
 import upshot.core.plan.Subject;
 import upshot.core.shot.RaisedCautions;
-import upshot.core.time.Playback;
-import upshot.core.verdict.Acceptances;
 import upshot.exchange.svg.FrameSvg;
 
 /**
@@ -103,7 +92,7 @@ public final class EditorPage {
                         name,
                         escape(summary()),
                         people(),
-                        uses(),
+                        new EditorUses(handed).list(),
                         beforehand(),
                         button,
                         escape(where),
@@ -119,7 +108,7 @@ public final class EditorPage {
         }
     }
 
-    private static String escape(String text) {
+    static String escape(String text) {
         return FrameSvg.escape(text);
     }
 
@@ -150,84 +139,6 @@ public final class EditorPage {
                 ? ""
                 : "<p class=\"break\"><strong>Not to be shown, consent is refused:</strong> %s.</p>"
                         .formatted(escape(String.join(", ", said)));
-    }
-
-    private String uses() {
-        StringBuilder uses = new StringBuilder();
-        for (int i = 0; i < handed.uses().size(); i++) {
-            uses.append(use(i, handed.uses().get(i)));
-        }
-        return uses.toString();
-    }
-
-    private String use(int place, UseAsShot use) {
-        Shot shot = use.shown();
-        Action action = plan.actionOf(shot);
-        String title = "%d. %s, %s, %s"
-                .formatted(place + 1, shot.code(), action.name(), shot.size().label());
-        String drawn = FrameSvg.render(DrawnFrame.of(plan, shot), title);
-        StringBuilder lines = new StringBuilder();
-        line(
-                lines,
-                "%s, %s frames"
-                        .formatted(
-                                TimeCode.of(use.placed().startFrame(), handed.rate(), false),
-                                use.placed().use().frames()));
-        line(lines, use.source().map(EditorPage::source).orElse("Nothing was kept for it."));
-        line(lines, alternates(use));
-        line(lines, shot.note());
-        handed.findings(place).forEach(finding -> line(lines, said(finding)));
-        return """
-                <li><div class="frame">%s</div><div><h3>%s</h3>%s
-                <form data-use="%s"><label>What is the matter <select name="kind"><option value="">nothing</option>%s</select></label> <label>Remark <input name="remark" maxlength="500"></label></form></div></li>
-                """.formatted(drawn, escape(title), lines, use.placed().use().id(), kinds());
-    }
-
-    private static void line(StringBuilder lines, String text) {
-        if (!text.isEmpty()) {
-            lines.append("<p>").append(escape(text)).append("</p>");
-        }
-    }
-
-    private static String source(Source source) {
-        return "%s on %s, from picture %d, %s, %s; %d and %d pictures of room."
-                .formatted(
-                        source.clip().name(),
-                        source.clip().card(),
-                        source.inFrame(),
-                        Wording.count(source.frames(), "picture"),
-                        new Playback(source.speed()).label(),
-                        source.handleBefore(),
-                        source.handleBehind());
-    }
-
-    private String alternates(UseAsShot use) {
-        List<Kept> others = handed.alternates(use);
-        return others.isEmpty()
-                ? ""
-                : "Also kept: %s."
-                        .formatted(String.join(
-                                ", ",
-                                others.stream().map(kept -> kept.clip().name()).toList()));
-    }
-
-    private String said(Finding finding) {
-        Optional<Accepted> accepted =
-                finding.subject().size() > 1 ? Acceptances.of(plan).ofJoint(finding) : Optional.empty();
-        return "%s: %s %s%s"
-                .formatted(
-                        Wording.capital(finding.status().label()),
-                        finding.title(),
-                        finding.sentence(),
-                        accepted.map(one -> " Let stand: " + one.reason()).orElse(""));
-    }
-
-    private static String kinds() {
-        StringBuilder kinds = new StringBuilder();
-        for (RemarkKind kind : RemarkKind.values()) {
-            kinds.append("<option value=\"%s\">%s</option>".formatted(kind.name(), kind.label()));
-        }
-        return kinds.toString();
     }
 
     /** Sounds to be had, consent of everybody, cautions that were raised. */

@@ -16,6 +16,7 @@ import upshot.core.handoff.UseAsShot.Source;
 import upshot.core.measure.FrameRate;
 import upshot.core.plan.RecordKind;
 import upshot.core.plan.Use;
+import upshot.core.plan.UseCrop;
 import upshot.core.plan.VoiceOver;
 
 /**
@@ -134,6 +135,10 @@ public final class OtioJson {
         ObjectNode own = ((ObjectNode) node.get("metadata")).putObject("upshot");
         own.put("use", use.placed().index() + 1).put("shot", use.shown().code()).put("action", actionName(use));
         own.put("note", use.shown().note());
+        own.put("clean_plate", use.shown().cleanPlate());
+        UseCrop crop = use.placed().use().crop();
+        own.put("crop", crop.cropZoom()).put("crop_across", crop.cropAcross()).put("crop_down", crop.cropDown());
+        own.put("flipped", crop.flipped());
         own.put("handle_before_frames", source.handleBefore()).put("handle_behind_frames", source.handleBehind());
         node.set("source_range", range(time(first + source.inFrame(), clip.rate()), time(frames, rate)));
         if (source.speed() != 1) {
