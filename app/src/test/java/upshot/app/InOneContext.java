@@ -15,6 +15,7 @@ import org.springframework.boot.webmvc.test.autoconfigure.MockMvcPrint;
 import org.springframework.context.annotation.Import;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.context.TestContextManager;
+import upshot.app.demo.DemoPlans;
 
 /**
  * Brings Spring's own test support into JUnit 5: its extension calls a method that JUnit has from 6 on only. All tests
@@ -58,7 +59,7 @@ final class InOneContext
             })
     @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
     @ActiveProfiles("demo")
-    @Import({People.class, CountedStatements.class})
+    @Import({People.class, CountedStatements.class, DemoPlans.class})
     private static final class Application {}
 
     @Override

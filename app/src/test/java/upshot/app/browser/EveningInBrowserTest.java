@@ -8,27 +8,18 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import upshot.app.account.Accounts;
 import upshot.app.demo.DemoPlans;
-import upshot.app.job.JudgedPlans;
-import upshot.app.store.Jobs;
 import upshot.day.log.What;
 
 /** The demo's evening plays itself: the desk and a phone are in it, and the phones' network is cut and joined again. */
 class EveningInBrowserTest extends OnPhone {
 
     @Autowired
-    private Accounts accounts;
-
-    @Autowired
-    private Jobs jobs;
-
-    @Autowired
-    private JudgedPlans judged;
+    private DemoPlans demo;
 
     @Test
     void the_desk_and_a_phone_are_in_the_evening_that_plays() {
-        newJob(DemoPlans.kilnNight(accounts, jobs, judged));
+        newJob(demo.kilnNight());
         page.navigate("/jobs/%s/roll".formatted(jobId()));
         ready();
         Page phone = another(true);

@@ -28,11 +28,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import upshot.app.account.Accounts;
 import upshot.app.demo.DemoPlans;
-import upshot.app.job.JudgedPlans;
 import upshot.app.store.HandOffEntries;
-import upshot.app.store.Jobs;
 import upshot.core.handoff.Clip;
 import upshot.core.handoff.HandOffWhat;
 import upshot.core.measure.FrameRate;
@@ -49,13 +46,7 @@ import upshot.exchange.clip.Told;
 class HandOffInBrowserTest extends OnPhone {
 
     @Autowired
-    private Accounts accounts;
-
-    @Autowired
-    private Jobs jobs;
-
-    @Autowired
-    private JudgedPlans judged;
+    private DemoPlans demo;
 
     @Autowired
     private HandOffEntries entries;
@@ -126,7 +117,7 @@ class HandOffInBrowserTest extends OnPhone {
 
     @Test
     void from_roll_to_the_package_and_back_from_the_editor() throws Exception {
-        plan = DemoPlans.kilnNight(accounts, jobs, judged);
+        plan = demo.kilnNight();
         newJob(plan);
         page.navigate("/jobs/%s/roll".formatted(jobId()));
         ready();

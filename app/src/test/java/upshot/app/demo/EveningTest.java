@@ -8,16 +8,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import upshot.app.AppTest;
-import upshot.app.account.Accounts;
-import upshot.app.job.JudgedPlans;
-import upshot.app.store.Jobs;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
 import upshot.core.roll.DayLog;
@@ -34,13 +30,7 @@ import upshot.day.log.What;
 class EveningTest {
 
     @Autowired
-    private Accounts accounts;
-
-    @Autowired
-    private Jobs jobs;
-
-    @Autowired
-    private JudgedPlans judged;
+    private DemoPlans demo;
 
     private Verdict verdict;
     private LoggedDay day;
@@ -49,12 +39,7 @@ class EveningTest {
 
     @BeforeEach
     void play() {
-        UUID planner = accounts.find("planner@saltmarsh.example").orElseThrow().id();
-        verdict = jobs.findByOwnerId(planner).stream()
-                .map(job -> judged.current(job.id(), planner).verdict())
-                .filter(one -> one.plan().brief().name().equals("Kiln Night"))
-                .findFirst()
-                .orElseThrow();
+        verdict = demo.judgedKilnNight();
         day = LoggedDay.of(verdict.plan(), verdict.day());
         evening = Evening.of(day);
         state = new DayLog(day, evening).state(evening.get(evening.size() - 1).serverMs());

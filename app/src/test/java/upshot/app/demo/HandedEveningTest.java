@@ -26,9 +26,6 @@ import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import upshot.app.AppTest;
-import upshot.app.account.Accounts;
-import upshot.app.job.JudgedPlans;
-import upshot.app.store.Jobs;
 import upshot.core.finding.Finding;
 import upshot.core.handoff.Clip;
 import upshot.core.handoff.HandOffEntry;
@@ -55,16 +52,10 @@ class HandedEveningTest {
             Pattern.compile("(\\d{3})  (\\S{1,8}) +V     (C|D) .{6} (\\S{11}) (\\S{11}) (\\S{11}) (\\S{11})");
 
     @Autowired
-    private Accounts accounts;
-
-    @Autowired
-    private Jobs jobs;
-
-    @Autowired
-    private JudgedPlans judged;
+    private DemoPlans demo;
 
     private ShotEvening evening(String rate) {
-        return new ShotEvening(DemoPlans.kilnNight(accounts, jobs, judged), FrameRate.parse(rate));
+        return new ShotEvening(demo.kilnNight(), FrameRate.parse(rate));
     }
 
     @Test

@@ -6,9 +6,6 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import upshot.app.AppTest;
-import upshot.app.account.Accounts;
-import upshot.app.job.JudgedPlans;
-import upshot.app.store.Jobs;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
 import upshot.exchange.handoff.EditorPage;
@@ -24,13 +21,7 @@ class HandedPicturesTest {
             + " left and right exchanged, so that writing reads backwards.";
 
     @Autowired
-    private Accounts accounts;
-
-    @Autowired
-    private Jobs jobs;
-
-    @Autowired
-    private JudgedPlans judged;
+    private DemoPlans demo;
 
     private static Handed handed(Plan plan) {
         return new ShotEvening(plan, plan.brief().rate()).handed(List.of());
@@ -42,7 +33,7 @@ class HandedPicturesTest {
 
     @Test
     void crops_and_plates_are_said_on_the_page_and_in_the_timeline() {
-        Plan plan = DemoPlans.kilnNight(accounts, jobs, judged);
+        Plan plan = demo.kilnNight();
         var use = plan.uses().get(0);
         Plan special = plan.apply(Change.batch(List.of(
                 Change.set(plan.shotOf(use), "cleanPlate", true),
