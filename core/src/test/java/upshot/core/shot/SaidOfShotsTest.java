@@ -274,7 +274,10 @@ class SaidOfShotsTest extends ShotOnSample {
     void what_is_looked_at_goes_by_what_is_used() {
         assertThat(ReadyChecks.of(plan, base))
                 .contains("Lens and thing cleaned", "Sound: levels, wind, traffic")
-                .doesNotContain("Lamps off");
+                .doesNotContain("Lamps off")
+                .noneMatch(check -> check.contains("varying"));
+        Plan varies = plan.apply(Change.set(plan.bodies().get(0), "variableRate", true));
+        assertThat(ReadyChecks.of(varies, base)).contains("Rate locked on the Body, not varying");
         Plan sounds = plan.apply(Change.batch(List.of(
                 Change.set(plan.actionOf(base), "thing", "cup"), Change.set(plan.actionOf(base), "sound", "a sip"))));
         assertThat(ReadyChecks.of(sounds, base.with("lampsOff", true)))
