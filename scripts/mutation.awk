@@ -45,7 +45,7 @@ END {
   print "# Mutation of the core"
   print ""
   print "Written by `./upshot mutate [PACKAGE ...]`: each condition, figure and call of a package is changed in turn, and the"
-  print "core's tests (without the five that search or judge at random, see `core/pom.xml`) are run on it. *Noticed* counts"
+  print "core's tests (without the thirteen that try many made-up plans, see `core/pom.xml`) are run on it. *Noticed* counts"
   print "changes that fail a test or end in no time. Rows of packages that a run leaves out keep their day."
   print ""
   print "| Package | Changes | Noticed | Share | Day | Most left in |"
