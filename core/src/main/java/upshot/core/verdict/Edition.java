@@ -1,6 +1,5 @@
 package upshot.core.verdict;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,6 +21,11 @@ import upshot.core.plan.Plan;
  * @param before figures that it changed, as they were
  */
 public record Edition(int number, Set<String> added, Set<String> otherwise, Map<Threshold, Double> before) {
+
+    /** Ids of figures that are set back for a moment; no plan keeps them. */
+    private static final long OF_THE_EDITION = 0x4000L;
+
+    private static final long FIRST = 0x8000_0000_0000_0000L;
 
     /** What jobs are judged by now. */
     public static final Edition LATEST = new Edition(
@@ -81,7 +85,7 @@ public record Edition(int number, Set<String> added, Set<String> otherwise, Map<
         List<Change> changes = new ArrayList<>();
         before.forEach((threshold, value) -> {
             if (plan.adjustment(threshold).isEmpty()) {
-                UUID id = UUID.nameUUIDFromBytes(threshold.name().getBytes(StandardCharsets.UTF_8));
+                UUID id = new UUID(OF_THE_EDITION, FIRST + threshold.ordinal());
                 changes.add(new Change.Add(new Adjustment(id, threshold, value)));
             }
         });
