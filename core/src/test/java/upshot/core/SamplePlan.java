@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import upshot.core.finding.Finding;
+import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
 import upshot.core.plan.Body;
 import upshot.core.plan.Brief;
@@ -147,6 +149,15 @@ public final class SamplePlan {
 
     public UUID object() {
         return object.id();
+    }
+
+    /** "title value of limit.", as tests hold findings to their figures. */
+    public static String measured(Finding finding) {
+        return "%s %s of %s."
+                .formatted(
+                        finding.title(),
+                        Wording.number(finding.measured().value(), 3),
+                        Wording.number(finding.measured().limit(), 3));
     }
 
     public Plan build() {

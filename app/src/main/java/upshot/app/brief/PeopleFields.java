@@ -6,7 +6,6 @@ import upshot.app.web.FieldView;
 import upshot.app.web.FieldView.Choice;
 import upshot.core.finding.Wording;
 import upshot.core.plan.Plan;
-import upshot.core.plan.RecordKind;
 import upshot.core.plan.Subject;
 import upshot.core.size.SubjectKind;
 
@@ -28,8 +27,7 @@ final class PeopleFields {
     }
 
     private static List<RecordView> rests(Plan plan, Subject subject, String opened) {
-        return plan.list(RecordKind.REST).stream()
-                .filter(rest -> rest.subjectId().equals(subject.id()))
+        return plan.restsOf(subject).stream()
                 .map(rest -> RecordView.of(
                         rest,
                         "%s, %s min".formatted(rest.startTime(), Wording.number(rest.durationMin(), 0)),

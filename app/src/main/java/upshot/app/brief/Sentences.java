@@ -139,8 +139,7 @@ final class Sentences {
         person.effortMin()
                 .ifPresent(minutes -> facts.add("%s min at work, then %s off"
                         .formatted(Wording.number(minutes, 0), Wording.number(person.restMin(), 0))));
-        plan.list(RecordKind.REST).stream()
-                .filter(rest -> rest.subjectId().equals(person.id()))
+        plan.restsOf(person)
                 .forEach(rest -> facts.add(
                         "rests at %s for %s min".formatted(rest.startTime(), Wording.number(rest.durationMin(), 0))));
         if (person.consent() != Consent.GIVEN) {

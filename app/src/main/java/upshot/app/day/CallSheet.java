@@ -178,8 +178,7 @@ record CallSheet(
     }
 
     private static Stream<String> rests(Plan plan, Subject subject) {
-        return plan.list(RecordKind.REST).stream()
-                .filter(rest -> rest.subjectId().equals(subject.id()))
+        return plan.restsOf(subject).stream()
                 .map(rest -> "rests %s for %s min".formatted(rest.startTime(), Wording.number(rest.durationMin(), 0)));
     }
 

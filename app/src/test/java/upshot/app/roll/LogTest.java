@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.Socket;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -16,102 +15,17 @@ import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import upshot.app.AppTest;
-import upshot.app.People;
-import upshot.app.Web;
-import upshot.app.account.Account;
-import upshot.app.account.SignedIn;
-import upshot.app.job.NewJobs;
-import upshot.app.store.JobMember;
-import upshot.app.store.JobMembers;
-import upshot.core.SamplePlan;
-import upshot.core.plan.Plan;
-import upshot.core.plan.Shot;
 import upshot.core.roll.LogEntry;
 import upshot.day.log.What;
 import upshot.exchange.json.LogJson;
 
 /** The log at the server: every entry once, whoever sends it how often, and nothing that is none. */
 @AppTest
-class LogTest {
-
-    private static final long AT_MS = 1_760_000_000_000L;
-
-    @Autowired
-    private People people;
-
-    @Autowired
-    private NewJobs newJobs;
-
-    @Autowired
-    private JobMembers members;
-
-    @Autowired
-    private LogStore log;
-
-    @Autowired
-    private JdbcClient jdbc;
-
-    @LocalServerPort
-    private int port;
-
-    private UUID job;
-    private Shot shot;
-    private UUID person;
-    private Account owner;
-    private Web ada;
-    private Web ben;
-
-    @BeforeEach
-    void aSharedJob() throws Exception {
-        owner = people.account();
-        Account member = people.account();
-        SamplePlan sample = new SamplePlan();
-        shot = sample.shot(sample.action(), 30);
-        Plan plan = sample.build();
-        person = plan.actionOf(shot).subjectId();
-        job = newJobs.create(new SignedIn(owner), plan);
-        members.save(new JobMember(job, member.id(), Instant.now()));
-        ada = new Web(port).signIn(owner.email(), People.PASSWORD);
-        ben = new Web(port).signIn(member.email(), People.PASSWORD);
-    }
-
-    private static LogEntry entry(UUID phone, int number, What what, Optional<UUID> of, Optional<UUID> about) {
-        return new LogEntry(
-                UUID.randomUUID(),
-                phone,
-                number,
-                AT_MS + number * 1000L,
-                0,
-                what,
-                of,
-                about,
-                Optional.empty(),
-                "",
-                0,
-                "",
-                List.of());
-    }
-
-    private LogEntry roll(int number) {
-        return entry(UUID.randomUUID(), number, What.ROLL, Optional.empty(), Optional.of(shot.id()));
-    }
-
-    private HttpResponse<String> send(Web who, String body) throws Exception {
-        return who.send(who.json("/jobs/%s/roll/log".formatted(job), who.token("/jobs"), body));
-    }
-
-    /** As a script asks, for whatever it is. */
-    private HttpResponse<String> ask(Web who, String path) throws Exception {
-        return who.send(who.request("/jobs/%s/roll/%s".formatted(job, path)).setHeader("Accept", "*/*"));
-    }
+class LogTest extends OnSharedLog {
 
     @Test
     void an_entry_is_kept_once_however_often_and_by_whom_it_is_sent() throws Exception {
@@ -202,21 +116,6 @@ class LogTest {
     }
 
     @Test
-    void strangers_find_no_log_and_no_day_and_nobody_posts_without_a_token() throws Exception {
-        Web stranger = new Web(port).signIn(people.account().email(), People.PASSWORD);
-        String sent = LogJson.write(List.of(roll(0)));
-
-        assertThat(send(stranger, sent).statusCode()).isEqualTo(404);
-        for (String path : List.of("log", "log.json", "day.json", "phone", "worker.js", "roll.webmanifest")) {
-            assertThat(ask(stranger, path).statusCode()).as(path).isEqualTo(404);
-        }
-        assertThat(ada.send(ada.json("/jobs/%s/roll/log".formatted(job), "none", sent))
-                        .statusCode())
-                .isEqualTo(403);
-        assertThat(log.all(job)).isEmpty();
-    }
-
-    @Test
     void a_full_log_says_so_for_each_entry_that_it_does_not_take() throws Exception {
         jdbc.sql("insert into log_entry (job_id, number, id, phone_id, phone_number, account_id, received_at, at_ms,"
                         + " offset_ms, what, detail, amount, words) select ?, ?, ?, ?, 0, owner_id, utc_timestamp(6), ?,"
@@ -279,53 +178,5 @@ class LogTest {
 
         assertThat(log.last(job)).isEqualTo(10_000);
         assertThat(new HashSet<>(log.all(job)).equals(new HashSet<>(all))).isTrue();
-    }
-
-    @Test
-    void the_day_for_a_phone_holds_everything_and_no_address_of_anybody() throws Exception {
-        String day = ask(ada, "day.json").body();
-
-        assertThat(day)
-                .contains("\"code\":\"%s\"".formatted(shot.code()), "\"svg\":\"<svg", "\"whats\":[\"ROLL\"", "FOCUS")
-                .doesNotContain(owner.email());
-        assertThat(ask(ada, "worker.js").body())
-                .startsWith("const BUILD = \"")
-                .contains("/jobs/%s/roll/phone".formatted(job), "/js/roll/phone.js", "/js/day-numbers/day.js")
-                .doesNotContain("\"/css/web/tokens.css\"");
-    }
-
-    private LogEntry withdrawn(UUID phone) {
-        return new LogEntry(
-                UUID.randomUUID(),
-                phone,
-                30,
-                AT_MS + 30_000,
-                0,
-                What.CONSENT,
-                Optional.empty(),
-                Optional.of(person),
-                Optional.empty(),
-                "REFUSED",
-                0,
-                "",
-                List.of());
-    }
-
-    @Test
-    void the_desk_shows_how_the_day_stands() throws Exception {
-        LogEntry take = roll(0);
-        LogEntry stop = entry(take.phoneId(), 20, What.STOP, Optional.of(take.id()), Optional.empty());
-        LogEntry keep = entry(take.phoneId(), 21, What.KEEP, Optional.of(take.id()), Optional.empty());
-        assertThat(ada.get("/jobs/%s/roll".formatted(job))).contains("Nothing has rolled yet");
-
-        send(ben, LogJson.write(List.of(keep, stop, take)));
-
-        assertThat(ada.get("/jobs/%s/roll".formatted(job)))
-                .contains("1 of 1 shots got", "got, 17 s clean of", "%s, take 1".formatted(shot.code()), "kept")
-                .doesNotContain("Nothing has rolled yet", "consent withdrawn");
-
-        send(ben, LogJson.write(List.of(withdrawn(take.phoneId()))));
-        assertThat(ada.get("/jobs/%s/roll".formatted(job)))
-                .contains("Consent withdrawn: Ada", "kept, consent withdrawn");
     }
 }

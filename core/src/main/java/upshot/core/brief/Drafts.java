@@ -120,14 +120,14 @@ public final class Drafts {
         return new Rest(id, subjectId, plan.brief().clockAt(middle), USUAL_REST_MIN);
     }
 
-    private static Mode mode(Plan plan, String name, UUID ofId, UUID id) {
-        if (ofId == null
-                || plan.find(RecordKind.BODY, ofId).isEmpty()
+    private static Mode mode(Plan plan, String name, UUID bodyId, UUID id) {
+        if (bodyId == null
+                || plan.find(RecordKind.BODY, bodyId).isEmpty()
                         && plan.list(RecordKind.BODY).isEmpty()) {
             throw new InvalidField("bodyId", "Say which body records it.");
         }
         double rank = Ranks.after(plan.list(RecordKind.MODE));
-        return new Mode(id, ofId, name, rank, 3840, 2160, FrameRates.parse(USUAL_RATES), 24.9, 14.0, 100, true);
+        return new Mode(id, bodyId, name, rank, 3840, 2160, FrameRates.parse(USUAL_RATES), 24.9, 14.0, 100, true);
     }
 
     private static PlanRecord ranked(Plan plan, RecordKind<?> kind, PlanRecord added) {

@@ -11,7 +11,8 @@ import upshot.core.plan.StoryBeat;
 
 /**
  * What the edit of the whole job will wish for beside each action's own shots: two ways in and two ways out that differ
- * in move, one of which turns a way in round, something in the foreground in each beat, a cutaway for each place, a sound of each action.
+ * in move, one of which turns a way in round, something in the foreground in each beat, a cutaway for each place, a
+ * sound of each action.
  */
 public final class Wishes {
 

@@ -25,9 +25,9 @@ import upshot.core.plan.Shot;
 
 /**
  * The eye has to jump too far from what it looked at to what it is to look at next, for the time that it is given: a
- * fifth of the frame when that is on screen for a second or less, 0.3 up to two seconds, else half; three fifths of it, or
- * two thirds, where the house holds the eye, and 0.15 more while one mover keeps its direction. The way is √(Δu² + (Δv/2)²) in shares of the frame's
- * width and height.
+ * fifth of the frame when that is on screen for a second or less, 0.3 up to two seconds, else half; three fifths of it,
+ * or two thirds, where the house holds the eye, and 0.15 more while one mover keeps its direction. The way is
+ * √(Δu² + (Δv/2)²) in shares of the frame's width and height.
  */
 final class EyeJump implements MeetingRule {
 

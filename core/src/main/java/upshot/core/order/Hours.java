@@ -11,7 +11,6 @@ import upshot.core.light.SunDay;
 import upshot.core.plan.Action;
 import upshot.core.plan.Brief;
 import upshot.core.plan.Givens;
-import upshot.core.plan.RecordKind;
 import upshot.core.plan.Rest;
 import upshot.core.plan.Spot;
 import upshot.core.plan.Subject;
@@ -44,9 +43,7 @@ public record Hours(Windows windows, List<Bound> limits) {
         all.add(clock(crew, action.name(), action.fromTime(), action.untilTime()));
         for (Subject subject : Coverage.performing(plan, action)) {
             all.add(clock(crew, subject.name(), subject.fromTime(), subject.untilTime()));
-            plan.list(RecordKind.REST).stream()
-                    .filter(rest -> rest.subjectId().equals(subject.id()))
-                    .forEach(rest -> all.add(around(crew, subject.name() + "'s rest", rest)));
+            plan.restsOf(subject).forEach(rest -> all.add(around(crew, subject.name() + "'s rest", rest)));
         }
         all.add(clock(crew, spot.name(), spot.opensTime(), spot.closesTime()));
         light(plan.brief(), action.wantedLight(), crew).ifPresent(all::add);

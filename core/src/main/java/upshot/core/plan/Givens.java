@@ -51,6 +51,13 @@ public interface Givens {
         return adjustment(threshold).map(Adjustment::value).orElse(threshold.usual());
     }
 
+    /** When somebody is not asked for anything, by the clock. */
+    default List<Rest> restsOf(Subject subject) {
+        return list(RecordKind.REST).stream()
+                .filter(rest -> rest.subjectId().equals(subject.id()))
+                .toList();
+    }
+
     default List<StoryBeat> beats() {
         return list(RecordKind.BEAT);
     }

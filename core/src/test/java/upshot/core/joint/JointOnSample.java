@@ -6,7 +6,6 @@ import upshot.core.SamplePlan;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Status;
-import upshot.core.finding.Wording;
 import upshot.core.order.Rolls;
 import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Change;
@@ -52,12 +51,10 @@ abstract class JointOnSample {
         PaperCut cut = PaperCut.of(plan);
         int joint = cut.joints() - 1;
         return at(rule, cut, joint)
-                .map(finding -> "%s %s %s of %s. %s"
+                .map(finding -> "%s %s %s"
                         .formatted(
                                 finding.status(),
-                                finding.title(),
-                                Wording.number(finding.measured().value(), 3),
-                                Wording.number(finding.measured().limit(), 3),
+                                SamplePlan.measured(finding),
                                 finding.sentence()
                                         .replace(cut.outOf(joint).shot().code(), "#1")
                                         .replace(cut.into(joint).shot().code(), "#2")))

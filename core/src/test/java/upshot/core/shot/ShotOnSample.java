@@ -6,7 +6,6 @@ import upshot.core.SamplePlan;
 import upshot.core.finding.Finding;
 import upshot.core.finding.Mend;
 import upshot.core.finding.Status;
-import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
@@ -30,12 +29,10 @@ abstract class ShotOnSample {
     /** "STATUS title value of limit. sentence [mend, mend]", with # for the shot's code; empty for nothing. */
     static String said(ShotRule rule, Plan plan, Shot shot) {
         return rule.judge(plan, shot)
-                .map(finding -> "%s %s %s of %s. %s %s"
+                .map(finding -> "%s %s %s %s"
                         .formatted(
                                 finding.status(),
-                                finding.title(),
-                                Wording.number(finding.measured().value(), 3),
-                                Wording.number(finding.measured().limit(), 3),
+                                SamplePlan.measured(finding),
                                 finding.sentence(),
                                 finding.mends().stream().map(Mend::label).toList()))
                 .orElse("")

@@ -6,7 +6,6 @@ import java.util.stream.Collectors;
 import upshot.core.SamplePlan;
 import upshot.core.cut.PaperCut;
 import upshot.core.finding.Finding;
-import upshot.core.finding.Wording;
 import upshot.core.plan.Action;
 import upshot.core.plan.Change;
 import upshot.core.plan.Plan;
@@ -45,11 +44,9 @@ abstract class WholeOnSample {
         for (PaperCut.Placed placed : cut.uses()) {
             sentence = sentence.replaceAll("\\b" + placed.shot().code() + "\\b", "#" + (placed.index() + 1));
         }
-        return "%s %s of %s. %s %s"
+        return "%s %s %s"
                 .formatted(
-                        finding.title(),
-                        Wording.number(finding.measured().value(), 3),
-                        Wording.number(finding.measured().limit(), 3),
+                        SamplePlan.measured(finding),
                         sentence,
                         cut.uses().stream()
                                 .filter(placed ->
