@@ -30,7 +30,6 @@ final class Steps {
     private final long shortest;
     private final boolean inRuns;
     private final List<Shot> features;
-    private final Map<UUID, Integer> story = new HashMap<>();
     private final Map<UUID, List<Shot>> shotsByBeat = new HashMap<>();
 
     Steps(Plan plan, Random random) {
@@ -43,7 +42,6 @@ final class Steps {
         this.features = plan.shots().stream()
                 .filter(shot -> plan.actionOf(shot).feature())
                 .toList();
-        plan.actions().forEach(action -> story.put(action.id(), story.size()));
         for (StoryBeat beat : plan.beats()) {
             shotsByBeat.put(
                     beat.id(),
@@ -106,7 +104,7 @@ final class Steps {
         List<Shot> shots = plan.shots().stream()
                 .filter(shot -> {
                     Action action = plan.actionOf(shot);
-                    int at = story.get(action.id());
+                    int at = plan.placeInStory(action.id());
                     return action.feature() || from < at && at < until;
                 })
                 .toList();
@@ -116,12 +114,12 @@ final class Steps {
     /** The place in the story of what a slot tells, or of what is told last before it; past the end that of the end. */
     private int place(Lineup lineup, int index) {
         if (index >= lineup.slots().size()) {
-            return story.size();
+            return plan.actions().size();
         }
         for (int i = index; i >= 0; i--) {
             Action action = plan.actionOf(lineup.slots().get(i).shot());
             if (!action.feature()) {
-                return story.get(action.id());
+                return plan.placeInStory(action.id());
             }
         }
         return -1;

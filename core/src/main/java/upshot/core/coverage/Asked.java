@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -58,9 +56,7 @@ final class Asked {
     }
 
     static Comparator<Hole> inStoryOrder(Plan plan) {
-        Map<UUID, Integer> story = new HashMap<>();
-        plan.actions().forEach(action -> story.put(action.id(), story.size()));
-        return Comparator.comparingInt((Hole hole) -> story.get(hole.actionId()))
+        return Comparator.comparingInt((Hole hole) -> plan.placeInStory(hole.actionId()))
                 .thenComparing(Hole::want)
                 .thenComparing(Hole::sizeClass);
     }

@@ -1,7 +1,6 @@
 package upshot.core.order;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -172,7 +171,11 @@ public record Setup(Action action, Spot spot, List<Shot> shots, CameraPlace stan
     }
 
     private static Priority mostWanted(List<Shot> shots) {
-        return shots.stream().map(Shot::priority).min(Comparator.naturalOrder()).orElseThrow();
+        Priority most = shots.get(0).priority();
+        for (Shot shot : shots) {
+            most = shot.priority().compareTo(most) < 0 ? shot.priority() : most;
+        }
+        return most;
     }
 
     /** Whether the same shots are made in it, however they may look by now. */

@@ -19,7 +19,8 @@ record Groups(
         Map<UUID, List<Shot>> shotsByAction,
         Map<UUID, List<Use>> usesByShot,
         Map<UUID, Use> nextUse,
-        Map<String, List<String>> statesByThing) {
+        Map<String, List<String>> statesByThing,
+        Map<UUID, Integer> storyPlaces) {
 
     /**
      * @param plan whose lists are sorted already
@@ -43,7 +44,8 @@ record Groups(
                 kept(plan, before, RecordKind.SHOT, Groups::shotsByAction, () -> by(plan.shots(), Shot::actionId)),
                 kept(plan, before, RecordKind.USE, Groups::usesByShot, () -> by(plan.uses(), Use::shotId)),
                 kept(plan, before, RecordKind.USE, Groups::nextUse, () -> followers(plan.uses())),
-                kept(plan, before, RecordKind.ACTION, Groups::statesByThing, () -> states(plan.actions())));
+                kept(plan, before, RecordKind.ACTION, Groups::statesByThing, () -> states(plan.actions())),
+                kept(plan, before, RecordKind.ACTION, Groups::storyPlaces, () -> places(plan.actions())));
     }
 
     private static <T> T kept(
@@ -69,6 +71,12 @@ record Groups(
             next.put(uses.get(i - 1).id(), uses.get(i));
         }
         return next;
+    }
+
+    private static Map<UUID, Integer> places(List<Action> actions) {
+        Map<UUID, Integer> places = new HashMap<>();
+        actions.forEach(action -> places.put(action.id(), places.size()));
+        return places;
     }
 
     /** The states that the story sets of each thing, in its order. */

@@ -169,6 +169,19 @@ public final class Plan extends View implements AroundAction {
         return list(RecordKind.USE);
     }
 
+    /**
+     * The place of an action of this plan in its story, 0 for the first.
+     *
+     * @throws IllegalArgumentException when the plan has no such action
+     */
+    public int placeInStory(UUID actionId) {
+        Integer place = groups.storyPlaces().get(actionId);
+        if (place == null) {
+            throw new IllegalArgumentException("No action of this plan: " + actionId);
+        }
+        return place;
+    }
+
     public List<Action> actionsOf(StoryBeat beat) {
         return actions().stream()
                 .filter(action -> action.beatId().equals(beat.id()))
@@ -265,6 +278,11 @@ public final class Plan extends View implements AroundAction {
         return views().of(shot);
     }
 
+    /** All shots as they stand here, in the order of {@link #shots}. */
+    public List<ShotView> shotViews() {
+        return views().all();
+    }
+
     /** Made when somebody first asks; two who ask at once may both make them. */
     private PlanViews views() {
         PlanViews made = views;
@@ -277,14 +295,14 @@ public final class Plan extends View implements AroundAction {
 
     @Override
     public <T> T remember(Class<T> what, Shot of, Function<Around, T> work) {
-        PlanViews all = views();
-        return all.owns(of) ? all.of(of).remembered(what, work) : work.apply(this);
+        ShotView own = views().own(of);
+        return own == null ? work.apply(this) : own.remembered(what, work);
     }
 
     @Override
     public <T> T remember(Class<T> what, Action of, Function<AroundAction, T> work) {
-        PlanViews all = views();
-        return all.owns(of) ? all.of(of).remembered(what, work) : work.apply(this);
+        ActionView own = views().own(of);
+        return own == null ? work.apply(this) : own.remembered(what, work);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package upshot.core.plan;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,8 +10,9 @@ import java.util.UUID;
 /** Every shot and every action of a plan as it stands in it; views that hold are taken over from plans before. */
 final class PlanViews {
 
-    private final Map<UUID, OfShot> shots = new HashMap<>();
-    private final Map<UUID, OfAction> actions = new HashMap<>();
+    private final List<ShotView> all = new ArrayList<>();
+    private final Map<UUID, OfShot> shots;
+    private final Map<UUID, OfAction> actions;
 
     /** The record that the plan holds itself, and how it is seen: an equal one may be in the view. */
     private record OfShot(Shot own, ShotView view) {}
@@ -18,6 +20,8 @@ final class PlanViews {
     private record OfAction(Action own, ActionView view) {}
 
     PlanViews(Plan plan, Memory memory) {
+        shots = new HashMap<>(2 * plan.shots().size());
+        actions = new HashMap<>(2 * plan.actions().size());
         List<ExtraCrew> shifts = plan.list(RecordKind.SHIFT);
         for (Action action : plan.actions()) {
             int state = plan.stateOf(action);
@@ -30,6 +34,7 @@ final class PlanViews {
                 shots.put(shot.id(), new OfShot(shot, view));
                 views.add(view);
             }
+            all.addAll(views);
             actions.put(
                     action.id(),
                     new OfAction(
@@ -42,23 +47,25 @@ final class PlanViews {
         }
     }
 
+    /** All shots, in story order of their actions, then by rank. */
+    List<ShotView> all() {
+        return Collections.unmodifiableList(all);
+    }
+
     /** A shot of the plan. */
     ShotView of(Shot shot) {
         return shots.get(shot.id()).view;
     }
 
-    /** Whether a record is the plan's own, and not one that is only being thought of. */
-    boolean owns(Shot shot) {
+    /** The view of a shot that is the plan's own record, and not one that is only being thought of; else null. */
+    ShotView own(Shot shot) {
         OfShot known = shots.get(shot.id());
-        return known != null && known.own == shot;
+        return known != null && known.own == shot ? known.view : null;
     }
 
-    ActionView of(Action action) {
-        return actions.get(action.id()).view;
-    }
-
-    boolean owns(Action action) {
+    /** The same of an action. */
+    ActionView own(Action action) {
         OfAction known = actions.get(action.id());
-        return known != null && known.own == action;
+        return known != null && known.own == action ? known.view : null;
     }
 }

@@ -10,7 +10,10 @@ import java.util.function.Supplier;
  */
 public abstract class View {
 
-    /** Few things, so that looking through them is quicker than a map. */
+    /**
+     * Each question and then its answer. They are few, so that looking through them is quicker than a map; that the questions
+     * stand here too spares looking at every answer for its class.
+     */
     private volatile Object[] known = {};
 
     /**
@@ -25,9 +28,10 @@ public abstract class View {
     }
 
     private Object find(Class<?> what) {
-        for (Object one : known) {
-            if (one.getClass() == what) {
-                return one;
+        Object[] all = known;
+        for (int i = 0; i < all.length; i += 2) {
+            if (all[i] == what) {
+                return all[i + 1];
             }
         }
         return null;
@@ -36,8 +40,9 @@ public abstract class View {
     private synchronized Object add(Object answer) {
         Object present = find(answer.getClass());
         if (present == null) {
-            Object[] more = Arrays.copyOf(known, known.length + 1);
-            more[known.length] = answer;
+            Object[] more = Arrays.copyOf(known, known.length + 2);
+            more[known.length] = answer.getClass();
+            more[known.length + 1] = answer;
             known = more;
         }
         return present == null ? answer : present;

@@ -17,6 +17,7 @@ import upshot.core.order.Rolls;
 import upshot.core.order.ShootingOrder;
 import upshot.core.plan.Plan;
 import upshot.core.plan.Shot;
+import upshot.core.plan.ShotView;
 import upshot.core.shot.ShotNumbers;
 import upshot.core.shot.ShotRule;
 import upshot.core.whole.WholeRule;
@@ -47,9 +48,10 @@ public record Verdict(
     public static Verdict of(Plan plan) {
         Map<UUID, List<Finding>> shots = new LinkedHashMap<>();
         Map<UUID, ShotNumbers> numbers = new LinkedHashMap<>();
-        for (Shot shot : plan.shots()) {
-            numbers.put(shot.id(), ShotNumbers.of(plan, shot));
-            List<Finding> findings = ShotRule.judgeAll(plan, shot);
+        for (ShotView view : plan.shotViews()) {
+            Shot shot = view.shot();
+            numbers.put(shot.id(), ShotNumbers.of(view, shot));
+            List<Finding> findings = ShotRule.judgeAll(view, shot);
             if (!findings.isEmpty()) {
                 shots.put(shot.id(), findings);
             }

@@ -1,6 +1,5 @@
 package upshot.core.whole;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import upshot.core.cut.PaperCut;
@@ -36,17 +35,24 @@ final class HandHeldRun implements OncePerCut {
 
     @Override
     public Optional<Finding> find(PaperCut cut) {
-        List<Placed> run = new ArrayList<>();
         List<Placed> longest = List.of();
+        long longestFrames = 0;
+        int from = 0;
+        long frames = 0;
         for (Placed placed : cut.uses()) {
+            int behind = placed.index() + 1;
             if (placed.shot().support() != Support.HAND_HELD) {
-                run.clear();
-            } else {
-                run.add(placed);
-                longest = seconds(cut, run) > seconds(cut, longest) ? List.copyOf(run) : longest;
+                from = behind;
+                frames = 0;
+                continue;
+            }
+            frames += placed.use().frames();
+            if (frames > longestFrames) {
+                longestFrames = frames;
+                longest = cut.uses().subList(from, behind);
             }
         }
-        double seconds = seconds(cut, longest);
+        double seconds = Seconds.of(cut, longestFrames);
         double most = cut.plan().threshold(Threshold.HAND_HELD_RUN);
         return seconds <= most + ROUNDING
                 ? Optional.empty()
@@ -58,9 +64,5 @@ final class HandHeldRun implements OncePerCut {
                         "From %s on it is hand-held for %s s: a braced picture between them lets the eye rest."
                                 .formatted(longest.get(0).shot().code(), Wording.number(seconds, 1)),
                         List.of()));
-    }
-
-    private static double seconds(PaperCut cut, List<Placed> uses) {
-        return uses.stream().mapToDouble(placed -> Seconds.of(cut, placed)).sum();
     }
 }

@@ -92,7 +92,7 @@ final class Opening implements WholeRule {
     }
 
     private static boolean matters(PaperCut cut, List<Placed> uses) {
-        return Seconds.share(cut, uses::contains) >= MATTERS_FROM;
+        return Seconds.share(cut, uses) >= MATTERS_FROM;
     }
 
     private static boolean neverShown(List<Placed> uses) {
@@ -103,7 +103,7 @@ final class Opening implements WholeRule {
     }
 
     private Finding unseen(PaperCut cut, UUID spot, List<Placed> uses) {
-        double share = 100 * Seconds.share(cut, uses::contains);
+        double share = 100 * Seconds.share(cut, uses);
         return Seconds.watch(
                 this,
                 uses.stream().limit(AMONG_FIRST).toList(),

@@ -24,10 +24,12 @@ final class Seconds {
 
     /** The share of the cut's frames in uses that pass, 0 to 1. */
     static double share(PaperCut cut, Predicate<Placed> wanted) {
-        long frames = cut.uses().stream()
-                .filter(wanted)
-                .mapToLong(placed -> placed.use().frames())
-                .sum();
+        return share(cut, cut.uses().stream().filter(wanted).toList());
+    }
+
+    /** The share of the cut's frames in some of its uses, 0 to 1. */
+    static double share(PaperCut cut, List<Placed> uses) {
+        long frames = uses.stream().mapToLong(placed -> placed.use().frames()).sum();
         return (double) frames / cut.frames();
     }
 

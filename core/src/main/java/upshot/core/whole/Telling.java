@@ -6,6 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import upshot.core.cut.PaperCut;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.finding.Finding;
@@ -15,6 +19,7 @@ import upshot.core.finding.RuleCard;
 import upshot.core.house.TellingSchool;
 import upshot.core.plan.Action;
 import upshot.core.plan.Entry;
+import upshot.core.plan.Plan;
 import upshot.core.plan.Priority;
 import upshot.core.plan.Shot;
 
@@ -72,40 +77,37 @@ final class Telling implements WholeRule {
     }
 
     private List<Finding> scattered(PaperCut cut, List<Placed> uses) {
-        Map<Action, Finding> said = new LinkedHashMap<>();
-        List<Action> written = cut.plan().actions();
-        List<Action> told = new ArrayList<>();
+        Map<UUID, Finding> said = new LinkedHashMap<>();
+        Told told = new Told(cut.plan());
         for (Placed placed : uses) {
             Action action = placed.action();
-            boolean goesOn = !told.isEmpty() && told.get(told.size() - 1).equals(action);
             boolean declared = placed.use().entry() == Entry.RETURN;
-            if (!goesOn && !declared && !said.containsKey(action)) {
-                outOfOrder(placed, told, written).ifPresent(finding -> said.put(action, finding));
-            }
-            if (!goesOn) {
+            if (!told.goesOnWith(action)) {
+                if (!declared && !said.containsKey(action.id())) {
+                    outOfOrder(placed, told, cut.plan()).ifPresent(finding -> said.put(action.id(), finding));
+                }
                 told.add(action);
             }
         }
         return List.copyOf(said.values());
     }
 
-    private Optional<Finding> outOfOrder(Placed placed, List<Action> told, List<Action> written) {
+    private Optional<Finding> outOfOrder(Placed placed, Told told, Plan plan) {
         Action action = placed.action();
-        if (told.contains(action)) {
+        OptionalInt left = told.lastRunOf(action);
+        if (left.isPresent()) {
             return Optional.of(scattered(
                     placed,
-                    told.lastIndexOf(action),
-                    told.size(),
+                    left.getAsInt(),
+                    told.runs(),
                     "%s comes back to %s, which the film had left."
                             .formatted(placed.shot().code(), action.name())));
         }
-        return told.stream()
-                .filter(earlier -> written.indexOf(earlier) > written.indexOf(action))
-                .findFirst()
+        return told.firstWrittenAfter(action)
                 .map(later -> scattered(
                         placed,
-                        written.indexOf(action),
-                        written.indexOf(later),
+                        plan.placeInStory(action.id()),
+                        plan.placeInStory(later.id()),
                         "%s is told after %s, and was written before it.".formatted(action.name(), later.name())));
     }
 
@@ -142,9 +144,10 @@ final class Telling implements WholeRule {
 
     /** What has a picture that must be, and is not in the film. */
     private List<Finding> unseen(PaperCut cut) {
-        List<Action> shown = cut.uses().stream().map(Placed::action).toList();
+        Set<UUID> shown =
+                cut.uses().stream().map(placed -> placed.action().id()).collect(Collectors.toSet());
         return cut.plan().actions().stream()
-                .filter(action -> !action.feature() && !shown.contains(action))
+                .filter(action -> !action.feature() && !shown.contains(action.id()))
                 .filter(action ->
                         cut.plan().shotsOf(action).stream().map(Shot::priority).anyMatch(Priority.MUST::equals))
                 .map(action -> Seconds.watch(
