@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowable;
 
 import java.io.ByteArrayOutputStream;
-import java.lang.management.ManagementFactory;
-import java.lang.management.ThreadMXBean;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -19,6 +17,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import upshot.core.Doubling;
 import upshot.core.SamplePlan;
 import upshot.core.brief.LineReader;
 import upshot.core.plan.Coordinates;
@@ -36,9 +35,6 @@ import upshot.exchange.text.Unreadable;
 /** Twice as much to read takes about twice as long, for the kinds of text on which readers are known to choke. */
 class ParsersStayQuickTest {
 
-    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
-    private static final int RUNS = 5;
-    private static final double MOST_A_DOUBLING = 3;
     /** Below this the clock of a thread says more about the machine than about the reader. */
     private static final long LEAST_NANOS = 20_000_000;
 
@@ -154,32 +150,13 @@ class ParsersStayQuickTest {
         }
     }
 
-    private static boolean tooLong(long now, long before) {
-        return now > MOST_A_DOUBLING * Math.max(before, LEAST_NANOS);
-    }
-
-    /** A machine that is busy makes anything slow for once, so what looks too slow is measured again, up to six times. */
     @ParameterizedTest
     @MethodSource("texts")
     void twice_the_text_takes_at_most_three_times_as_long(Growing growing) {
-        read(growing, growing.of.apply(growing.first * 8));
-        long before = best(growing, growing.first);
-        for (int times = 2; times <= 8; times *= 2) {
-            long now = best(growing, growing.first * times);
-            for (int again = 0; tooLong(now, before) && again < 6; again++) {
-                before = best(growing, growing.first * times / 2);
-                now = Math.min(now, best(growing, growing.first * times));
-            }
-            assertThat(tooLong(now, before))
-                    .as("%s, %d times as much: %d ns after %d ns", growing, times, now, before)
-                    .isFalse();
-            before = now;
-        }
-    }
-
-    private static long best(Growing growing, int size) {
-        byte[] text = growing.of.apply(size);
-        return best(() -> read(growing, text));
+        Doubling.holds(growing.name, growing.first, LEAST_NANOS, size -> {
+            byte[] text = growing.of.apply(size);
+            return () -> read(growing, text);
+        });
     }
 
     /** What is typed is bounded before any pattern sees it: so the worst that can be typed is measured itself. */
@@ -189,11 +166,11 @@ class ParsersStayQuickTest {
         for (String word :
                 List.of(" ", "1 ", "a ", ", ", "1,", "sound: ", "at at ", "1:1 ", "sets:a;", "s ", "l-", "\t")) {
             String line = word.repeat(LineReader.LONGEST).substring(0, LineReader.LONGEST);
-            assertThat(best(() -> reader.read(line))).as("“%s…”", word).isLessThan(400_000_000L);
+            assertThat(Doubling.best(() -> reader.read(line))).as("“%s…”", word).isLessThan(400_000_000L);
         }
         for (int spaces : new int[] {40, 400, 400_000}) {
             String place = "1" + " ".repeat(spaces) + "x";
-            assertThat(best(() -> {
+            assertThat(Doubling.best(() -> {
                         try {
                             Coordinates.parse(place);
                         } catch (IllegalArgumentException noPlace) {
@@ -203,17 +180,6 @@ class ParsersStayQuickTest {
                     .as("%d spaces", spaces)
                     .isLessThan(20_000_000L);
         }
-    }
-
-    private static long best(Runnable work) {
-        work.run();
-        long best = Long.MAX_VALUE;
-        for (int run = 0; run < RUNS; run++) {
-            long before = THREADS.getCurrentThreadCpuTime();
-            work.run();
-            best = Math.min(best, THREADS.getCurrentThreadCpuTime() - before);
-        }
-        return best;
     }
 
     @Test
@@ -234,7 +200,7 @@ class ParsersStayQuickTest {
         for (String one : hostile) {
             byte[] file =
                     bytes(calendar((EVENT.replace("20261009T18", "19950101T18") + one + "END:VEVENT\r\n").repeat(20)));
-            assertThat(best(() -> assertThat(catchThrowable(() -> AgendaIcs.read(file, FRAME)))
+            assertThat(Doubling.best(() -> assertThat(catchThrowable(() -> AgendaIcs.read(file, FRAME)))
                             .isInstanceOf(Unreadable.class)))
                     .as(one)
                     .isLessThan(300_000_000L);

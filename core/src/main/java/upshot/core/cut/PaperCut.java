@@ -50,7 +50,7 @@ public record PaperCut(Plan plan, List<Placed> uses, long frames) {
         List<Placed> placed = new ArrayList<>();
         long frame = 0;
         for (Use use : plan.uses()) {
-            placed.add(new Placed(placed.size(), new Picture(use, plan.view(plan.shotOf(use))), frame));
+            placed.add(new Placed(placed.size(), new Picture(use, plan.shownBy(use)), frame));
             frame += use.frames();
         }
         return new PaperCut(plan, placed, frame);

@@ -10,6 +10,7 @@ import upshot.core.plan.Around;
 import upshot.core.plan.Shot;
 import upshot.core.plan.ShotView;
 import upshot.core.plan.Sight;
+import upshot.core.plan.Transition;
 import upshot.core.plan.Use;
 
 /** Two uses that meet at a joint, each with all that is to be seen around its shot. */
@@ -78,8 +79,8 @@ public final class Meeting extends Sight implements Around {
     }
 
     @Override
-    public Optional<Use> after(Use use) {
-        return (use.shotId().equals(into.shot().id()) ? into : out).around().after(use);
+    public Optional<Transition> outOf(Use use) {
+        return (use.shotId().equals(into.shot().id()) ? into : out).around().outOf(use);
     }
 
     @Override

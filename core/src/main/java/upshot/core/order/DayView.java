@@ -3,7 +3,7 @@ package upshot.core.order;
 import java.util.List;
 import upshot.core.plan.Plan;
 import upshot.core.plan.RecordKind;
-import upshot.core.plan.Shot;
+import upshot.core.plan.ShotView;
 import upshot.core.plan.View;
 import upshot.core.shot.ShotNumbers;
 
@@ -32,16 +32,20 @@ final class DayView extends View {
 
     /** Those that are seen as they were take as long as they did. */
     private boolean sameShots(Plan other) {
-        List<Shot> now = plan.shots();
-        List<Shot> before = other.shots();
-        boolean same = now.equals(before);
+        if (!plan.shots().equals(other.shots())) {
+            return false;
+        }
+        List<ShotView> now = plan.shotViews();
+        List<ShotView> before = other.shotViews();
+        boolean same = true;
         for (int i = 0; same && i < now.size(); i++) {
-            Shot shot = now.get(i);
-            same = plan.view(shot) == other.view(before.get(i))
-                    || ShotNumbers.of(plan, shot).shotTimeS()
-                            == ShotNumbers.of(other, before.get(i)).shotTimeS();
+            same = now.get(i) == before.get(i) || takesS(now.get(i)) == takesS(before.get(i));
         }
         return same;
+    }
+
+    private static double takesS(ShotView view) {
+        return ShotNumbers.of(view, view.shot()).shotTimeS();
     }
 
     @Override

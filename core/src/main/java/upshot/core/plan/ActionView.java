@@ -16,7 +16,7 @@ final class ActionView extends Sight implements AroundAction {
         super(givens);
         this.action = action;
         this.state = state;
-        this.shots = List.copyOf(shots);
+        this.shots = shots;
         this.shifts = shifts;
     }
 
@@ -79,11 +79,11 @@ final class ActionView extends Sight implements AroundAction {
     }
 
     @Override
-    public Optional<Use> after(Use use) {
+    public Optional<Transition> outOf(Use use) {
         return shots.stream()
                 .filter(one -> one.shot().id().equals(use.shotId()))
                 .findFirst()
-                .flatMap(one -> one.after(use));
+                .flatMap(one -> one.outOf(use));
     }
 
     @Override

@@ -17,8 +17,8 @@ public interface Around extends Givens {
     /** What the cut shows of a shot, in edit order. */
     List<Use> usesOf(Shot shot);
 
-    /** The use that follows one of a shot in edit order. */
-    Optional<Use> after(Use use);
+    /** How the cut leaves a use of a shot; empty where it ends with it. */
+    Optional<Transition> outOf(Use use);
 
     /** Whether the cut begins or ends with a shot. */
     boolean opensOrCloses(Shot shot);

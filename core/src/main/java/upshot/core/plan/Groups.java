@@ -20,7 +20,8 @@ record Groups(
         Map<UUID, List<Use>> usesByShot,
         Map<UUID, Use> nextUse,
         Map<String, List<String>> statesByThing,
-        Map<UUID, Integer> storyPlaces) {
+        Map<UUID, Integer> actionPlaces,
+        Map<UUID, Integer> shotPlaces) {
 
     /**
      * @param plan whose lists are sorted already
@@ -45,7 +46,8 @@ record Groups(
                 kept(plan, before, RecordKind.USE, Groups::usesByShot, () -> by(plan.uses(), Use::shotId)),
                 kept(plan, before, RecordKind.USE, Groups::nextUse, () -> followers(plan.uses())),
                 kept(plan, before, RecordKind.ACTION, Groups::statesByThing, () -> states(plan.actions())),
-                kept(plan, before, RecordKind.ACTION, Groups::storyPlaces, () -> places(plan.actions())));
+                kept(plan, before, RecordKind.ACTION, Groups::actionPlaces, () -> places(plan.actions())),
+                kept(plan, before, RecordKind.SHOT, Groups::shotPlaces, () -> places(plan.shots())));
     }
 
     private static <T> T kept(
@@ -73,9 +75,9 @@ record Groups(
         return next;
     }
 
-    private static Map<UUID, Integer> places(List<Action> actions) {
-        Map<UUID, Integer> places = new HashMap<>();
-        actions.forEach(action -> places.put(action.id(), places.size()));
+    private static Map<UUID, Integer> places(List<? extends PlanRecord> sorted) {
+        Map<UUID, Integer> places = new HashMap<>(2 * sorted.size());
+        sorted.forEach(one -> places.put(one.id(), places.size()));
         return places;
     }
 

@@ -175,7 +175,7 @@ public final class Plan extends View implements AroundAction {
      * @throws IllegalArgumentException when the plan has no such action
      */
     public int placeInStory(UUID actionId) {
-        Integer place = groups.storyPlaces().get(actionId);
+        Integer place = groups.actionPlaces().get(actionId);
         if (place == null) {
             throw new IllegalArgumentException("No action of this plan: " + actionId);
         }
@@ -199,8 +199,8 @@ public final class Plan extends View implements AroundAction {
     }
 
     @Override
-    public Optional<Use> after(Use use) {
-        return Optional.ofNullable(groups.nextUse().get(use.id()));
+    public Optional<Transition> outOf(Use use) {
+        return Optional.ofNullable(groups.nextUse().get(use.id())).map(Use::transition);
     }
 
     @Override
@@ -275,7 +275,12 @@ public final class Plan extends View implements AroundAction {
 
     /** A shot as it stands here. */
     public ShotView view(Shot shot) {
-        return views().of(shot);
+        return views().of(shot.id());
+    }
+
+    /** The shot that a use shows. */
+    public ShotView shownBy(Use use) {
+        return views().of(use.shotId());
     }
 
     /** All shots as they stand here, in the order of {@link #shots}. */

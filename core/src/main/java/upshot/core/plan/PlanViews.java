@@ -10,31 +10,29 @@ import java.util.UUID;
 /** Every shot and every action of a plan as it stands in it; views that hold are taken over from plans before. */
 final class PlanViews {
 
-    private final List<ShotView> all = new ArrayList<>();
-    private final Map<UUID, OfShot> shots;
+    private final List<Shot> shots;
+    private final Map<UUID, Integer> places;
+    private final List<ShotView> views = new ArrayList<>();
     private final Map<UUID, OfAction> actions;
 
     /** The record that the plan holds itself, and how it is seen: an equal one may be in the view. */
-    private record OfShot(Shot own, ShotView view) {}
-
     private record OfAction(Action own, ActionView view) {}
 
     PlanViews(Plan plan, Memory memory) {
-        shots = new HashMap<>(2 * plan.shots().size());
+        shots = plan.shots();
+        places = plan.groups().shotPlaces();
         actions = new HashMap<>(2 * plan.actions().size());
         List<ExtraCrew> shifts = plan.list(RecordKind.SHIFT);
         for (Action action : plan.actions()) {
             int state = plan.stateOf(action);
-            List<ShotView> views = new ArrayList<>();
+            int first = views.size();
             for (Shot shot : plan.shotsOf(action)) {
-                ShotView view = memory.same(
+                views.add(memory.same(
                         shot.id(),
                         known -> known instanceof ShotView one && one.shows(plan, shot, action, state),
-                        () -> new ShotView(plan, shot, action, state));
-                shots.put(shot.id(), new OfShot(shot, view));
-                views.add(view);
+                        () -> new ShotView(plan, shot, action, state)));
             }
-            all.addAll(views);
+            List<ShotView> ofAction = List.copyOf(views.subList(first, views.size()));
             actions.put(
                     action.id(),
                     new OfAction(
@@ -42,25 +40,25 @@ final class PlanViews {
                             memory.same(
                                     action.id(),
                                     known -> known instanceof ActionView one
-                                            && one.shows(plan.given(), action, state, views, shifts),
-                                    () -> new ActionView(plan.given(), action, state, views, shifts))));
+                                            && one.shows(plan.given(), action, state, ofAction, shifts),
+                                    () -> new ActionView(plan.given(), action, state, ofAction, shifts))));
         }
     }
 
     /** All shots, in story order of their actions, then by rank. */
     List<ShotView> all() {
-        return Collections.unmodifiableList(all);
+        return Collections.unmodifiableList(views);
     }
 
     /** A shot of the plan. */
-    ShotView of(Shot shot) {
-        return shots.get(shot.id()).view;
+    ShotView of(UUID shotId) {
+        return views.get(places.get(shotId));
     }
 
     /** The view of a shot that is the plan's own record, and not one that is only being thought of; else null. */
     ShotView own(Shot shot) {
-        OfShot known = shots.get(shot.id());
-        return known != null && known.own == shot ? known.view : null;
+        Integer place = places.get(shot.id());
+        return place != null && shots.get(place) == shot ? views.get(place) : null;
     }
 
     /** The same of an action. */

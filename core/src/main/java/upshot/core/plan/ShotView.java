@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** A shot as it stands in a plan: with its action, what the cut shows of it, what that meets, and all that is given. */
+/** A shot as it stands in a plan: with its action, what the cut shows of it, how it leaves that, and all that is given. */
 public final class ShotView extends Sight implements Around {
 
     private final Shot shot;
     private final Action action;
     private final List<Use> uses;
-    private final List<Optional<Use>> next;
+    private final List<Optional<Transition>> outOf;
     private final boolean opensOrCloses;
     private final int state;
 
@@ -19,7 +19,7 @@ public final class ShotView extends Sight implements Around {
         this.shot = shot;
         this.action = action;
         this.uses = plan.usesOf(shot);
-        this.next = uses.isEmpty() ? List.of() : uses.stream().map(plan::after).toList();
+        this.outOf = uses.isEmpty() ? List.of() : uses.stream().map(plan::outOf).toList();
         this.opensOrCloses = plan.opensOrCloses(shot);
         this.state = state;
     }
@@ -29,12 +29,12 @@ public final class ShotView extends Sight implements Around {
         return sees(plan.given(), now, nowAction, nowState)
                 && opensOrCloses == plan.opensOrCloses(now)
                 && uses.equals(plan.usesOf(now))
-                && sameNext(plan);
+                && sameWaysOut(plan);
     }
 
-    private boolean sameNext(Plan plan) {
+    private boolean sameWaysOut(Plan plan) {
         for (int i = 0; i < uses.size(); i++) {
-            if (!plan.after(uses.get(i)).equals(next.get(i))) {
+            if (!plan.outOf(uses.get(i)).equals(outOf.get(i))) {
                 return false;
             }
         }
@@ -84,12 +84,12 @@ public final class ShotView extends Sight implements Around {
     }
 
     @Override
-    public Optional<Use> after(Use use) {
+    public Optional<Transition> outOf(Use use) {
         int place = uses.indexOf(use);
         if (place < 0) {
             throw outOfSight(use);
         }
-        return next.get(place);
+        return outOf.get(place);
     }
 
     @Override
@@ -116,7 +116,7 @@ public final class ShotView extends Sight implements Around {
                         && sees(that.givens(), that.shot, that.action, that.state)
                         && opensOrCloses == that.opensOrCloses
                         && uses.equals(that.uses)
-                        && next.equals(that.next);
+                        && outOf.equals(that.outOf);
     }
 
     @Override

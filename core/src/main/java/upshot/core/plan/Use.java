@@ -57,6 +57,11 @@ public record Use(
         return step == frameStep ? this : new Use(id, shotId, rank, frames, step, inS, joinFrames, entry, pinned, crop);
     }
 
+    /** How the cut comes into it. */
+    public Transition transition() {
+        return new Transition(entry, joinFrames);
+    }
+
     /** Whether it holds one picture of the shot. */
     public boolean still() {
         return frameStep == 0;

@@ -18,7 +18,7 @@ final class AskedByTheCut {
         List<Use> uses = plan.usesOf(shot);
         return Stream.concat(
                         uses.stream().map(use -> asked(use.entry(), "begins")),
-                        uses.stream().flatMap(use -> plan.after(use).stream()).map(next -> asked(next.entry(), "ends")))
+                        uses.stream().flatMap(use -> plan.outOf(use).stream()).map(out -> asked(out.entry(), "ends")))
                 .flatMap(Optional::stream)
                 .distinct()
                 .toList();

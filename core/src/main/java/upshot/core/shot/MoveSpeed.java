@@ -216,8 +216,8 @@ final class MoveSpeed implements ShotRule {
     private static boolean whips(Around plan, Shot shot) {
         return plan.usesOf(shot).stream()
                 .anyMatch(use -> use.entry() == Entry.WHIP
-                        || plan.after(use)
-                                .filter(next -> next.entry() == Entry.WHIP)
+                        || plan.outOf(use)
+                                .filter(out -> out.entry() == Entry.WHIP)
                                 .isPresent());
     }
 

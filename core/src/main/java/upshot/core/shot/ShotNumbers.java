@@ -11,6 +11,7 @@ import upshot.core.plan.Around;
 import upshot.core.plan.Meant;
 import upshot.core.plan.Shot;
 import upshot.core.plan.Taken;
+import upshot.core.plan.Transition;
 import upshot.core.plan.Use;
 import upshot.core.time.Hold;
 import upshot.core.time.Playback;
@@ -123,7 +124,7 @@ public record ShotNumbers(
 
     /** Half of the longer transition at either end of a use, in seconds of playback. */
     private static double halfTransitionS(Around plan, Use use) {
-        int out = plan.after(use).map(Use::joinFrames).orElse(0);
+        int out = plan.outOf(use).map(Transition::frames).orElse(0);
         return plan.brief().rate().secondsOf(Math.max(use.joinFrames(), out)) / 2;
     }
 

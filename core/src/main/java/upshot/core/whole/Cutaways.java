@@ -70,7 +70,7 @@ final class Cutaways implements OncePerCut {
                 && (placed.action().speech() || cut.plan().house().coverage() == CoverageSchool.PERFORMANCE);
         return placed.action().feature()
                 || somebodyElse
-                || Stand.of(cut.plan(), placed.shot()).aim().faceless();
+                || Stand.of(placed.picture().around(), placed.shot()).aim().faceless();
     }
 
     private Finding finding(PaperCut cut, double fromS, double longestS) {

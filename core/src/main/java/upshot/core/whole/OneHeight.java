@@ -43,7 +43,7 @@ final class OneHeight implements OncePerCut {
         cut.uses().stream()
                 .filter(placed -> !placed.action().speech())
                 .forEach(placed -> counts.merge(
-                        Stand.of(cut.plan(), placed.shot())
+                        Stand.of(placed.picture().around(), placed.shot())
                                 .height(placed.shot())
                                 .counted(),
                         1,
