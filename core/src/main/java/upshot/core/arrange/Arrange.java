@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import upshot.core.cut.PaperCut.Placed;
 import upshot.core.cut.StoryCut;
 import upshot.core.finding.Finding;
@@ -174,9 +176,11 @@ public final class Arrange {
 
     private Change.Batch change(Plan plan, Lineup lineup) {
         List<PlanRecord> gone = new ArrayList<>();
-        List<Use> kept =
-                lineup.slots().stream().flatMap(slot -> slot.pinned().stream()).toList();
-        plan.uses().stream().filter(use -> !kept.contains(use)).forEach(gone::add);
+        Set<UUID> kept = lineup.slots().stream()
+                .flatMap(slot -> slot.pinned().stream())
+                .map(Use::id)
+                .collect(Collectors.toSet());
+        plan.uses().stream().filter(use -> !kept.contains(use.id())).forEach(gone::add);
         List<Change> changes = new ArrayList<>(Removal.ofAll(plan, gone).changes());
         for (int i = 0; i < lineup.slots().size(); i++) {
             LineupUse slot = lineup.slots().get(i);

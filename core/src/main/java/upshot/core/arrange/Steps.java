@@ -2,7 +2,6 @@ package upshot.core.arrange;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -87,14 +86,16 @@ final class Steps {
 
     /** One of some shots that the lineup does not show yet, where there is one. */
     private Optional<Shot> unshown(Lineup lineup, List<Shot> shots, Shot present) {
-        List<Shot> fresh = shots.stream()
-                .filter(shot ->
-                        lineup.slots().stream().noneMatch(slot -> slot.shot().equals(shot)))
-                .toList();
+        List<Shot> fresh = fresh(lineup, shots);
         List<Shot> from = fresh.isEmpty() && random.nextInt(12) == 0 ? shots : fresh;
         return from.isEmpty()
                 ? Optional.empty()
                 : Optional.of(from.get(random.nextInt(from.size()))).filter(shot -> !shot.equals(present));
+    }
+
+    private static List<Shot> fresh(Lineup lineup, List<Shot> shots) {
+        Set<UUID> shown = lineup.slots().stream().map(slot -> slot.shot().id()).collect(Collectors.toSet());
+        return shots.stream().filter(shot -> !shown.contains(shot.id())).toList();
     }
 
     /** What may come between two slots under sequences: a feature, or an action that was written between theirs. */
@@ -130,10 +131,7 @@ final class Steps {
         int like = random.nextInt(5) > 0 ? index : index + (random.nextBoolean() ? 1 : -1);
         LineupUse model = lineup.slots().get(Math.max(0, Math.min(lineup.slots().size() - 1, like)));
         List<Shot> shots = shotsByBeat.get(plan.actionOf(model.shot()).beatId());
-        Set<UUID> shown =
-                lineup.slots().stream().map(slot -> slot.shot().id()).collect(Collectors.toCollection(HashSet::new));
-        List<Shot> fresh =
-                shots.stream().filter(shot -> !shown.contains(shot.id())).toList();
+        List<Shot> fresh = fresh(lineup, shots);
         List<Shot> from = fresh.isEmpty() || random.nextInt(12) == 0 ? shots : fresh;
         Shot shot = from.get(random.nextInt(from.size()));
         return shot.equals(lineup.slots().get(index).shot()) ? Optional.empty() : Optional.of(shot);
