@@ -172,7 +172,6 @@ public class Edits {
     }
 
     /** What others did since a version, in a sentence; empty when nobody else did anything. */
-    @Transactional(readOnly = true)
     public String newsSince(UUID jobId, long version, SignedIn who) {
         List<Revisions.Others> others = revisions.ofOthersSince(jobId, version, who.id());
         if (others.isEmpty()) {
@@ -183,8 +182,7 @@ public class Edits {
         return "%s: %s%s".formatted(last.who(), last.label(), more);
     }
 
-    /** What the person can undo and redo. */
-    @Transactional(readOnly = true)
+    /** What the person can undo and redo. One query: a transaction around it would be six ways to the database and not one. */
     public History history(UUID jobId, SignedIn who) {
         return History.of(revisions.stepsOf(jobId, who.id()));
     }
