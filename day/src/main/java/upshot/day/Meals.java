@@ -8,12 +8,37 @@ import java.util.BitSet;
  */
 final class Meals {
 
-    private final DayProblem problem;
+    /** Where a crew has no hours for a setup. */
+    private static final int NEVER = Integer.MIN_VALUE;
+
     private final Rests rests;
+    private final double[] shootMin;
+
+    /** By crew, when each setup is shot at the soonest: its moment, or the beginning of its first hours. */
+    private final int[][] soonestMin;
 
     Meals(DayProblem problem) {
-        this.problem = problem;
         this.rests = problem.rests();
+        int setups = problem.size();
+        this.shootMin = new double[setups];
+        this.soonestMin = new int[problem.crews().size()][setups];
+        for (int setup = 0; setup < setups; setup++) {
+            DaySetup one = problem.setup(setup);
+            shootMin[setup] = one.shootMin();
+            for (int crew = 0; crew < soonestMin.length; crew++) {
+                soonestMin[crew][setup] = soonestMin(one, crew);
+            }
+        }
+    }
+
+    private static int soonestMin(DaySetup setup, int crew) {
+        Windows windows = setup.windows().get(crew);
+        if (windows.spans().isEmpty()) {
+            return NEVER;
+        }
+        return setup.fixed()
+                .map(DaySetup.Moment::atMin)
+                .orElseGet(() -> windows.spans().get(0).fromMin());
     }
 
     /**
@@ -73,19 +98,14 @@ final class Meals {
     /** Whether what is still to do takes the crew beyond a minute, as far as can be told before it is put in order. */
     private boolean goesOn(DayState before, double latest) {
         BitSet done = before.carried().done();
+        int[] soonest = soonestMin[before.crew()];
         double until = before.endMin();
-        for (int setup = 0; setup < problem.size(); setup++) {
-            DaySetup one = problem.setup(setup);
-            Windows windows = one.windows().get(before.crew());
-            if (done.get(setup) || windows.spans().isEmpty()) {
-                continue;
-            }
-            int first = windows.spans().get(0).fromMin();
-            until = Math.max(
-                    until + one.shootMin(),
-                    one.fixed().map(moment -> moment.atMin()).orElse(first));
-            if (until > latest) {
-                return true;
+        for (int setup = 0; setup < soonest.length; setup++) {
+            if (soonest[setup] != NEVER && !done.get(setup)) {
+                until = Math.max(until + shootMin[setup], soonest[setup]);
+                if (until > latest) {
+                    return true;
+                }
             }
         }
         return false;
