@@ -5,12 +5,10 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -29,7 +27,6 @@ public final class Plan extends View implements AroundAction {
     private final Map<RecordKind<?>, Map<UUID, PlanRecord>> records;
     private final Map<RecordKind<?>, List<PlanRecord>> sorted = new HashMap<>();
     private final Groups groups;
-    private volatile Set<UUID> storyEnds;
     private final PlanGivens givens;
     private final Memory memory;
     private volatile PlanViews views;
@@ -219,25 +216,11 @@ public final class Plan extends View implements AroundAction {
         boolean inTheCut = !all.isEmpty()
                 && (all.get(0).shotId().equals(shot.id())
                         || all.get(all.size() - 1).shotId().equals(shot.id()));
-        return inTheCut || shot.size().fullOrWider() && storyEnds().contains(shot.actionId());
-    }
-
-    private Set<UUID> storyEnds() {
-        if (storyEnds == null) {
-            Set<UUID> ends = new HashSet<>();
-            list(RecordKind.BEAT).stream()
-                    .filter(beat -> beat.role() == StoryBeat.Role.OPENING)
-                    .flatMap(beat -> actionsOf(beat).stream())
-                    .findFirst()
-                    .ifPresent(first -> ends.add(first.id()));
-            list(RecordKind.BEAT).stream()
-                    .filter(beat -> beat.role() == StoryBeat.Role.ENDING)
-                    .flatMap(beat -> actionsOf(beat).stream())
-                    .reduce((one, other) -> other)
-                    .ifPresent(last -> ends.add(last.id()));
-            storyEnds = ends;
-        }
-        return storyEnds;
+        return inTheCut
+                || shot.size().fullOrWider()
+                        && remember(StoryEnds.class, () -> StoryEnds.of(this))
+                                .actionIds()
+                                .contains(shot.actionId());
     }
 
     @Override
