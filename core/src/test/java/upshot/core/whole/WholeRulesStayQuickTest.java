@@ -6,8 +6,10 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import upshot.core.Doubling;
-import upshot.core.LargeJob;
+import upshot.core.SamplePlan;
 import upshot.core.cut.PaperCut;
+import upshot.core.plan.Action;
+import upshot.core.plan.Support;
 
 /** Arranging asks every rule about some thousands of cuts, and the longest job has two thousand uses. */
 class WholeRulesStayQuickTest {
@@ -20,9 +22,16 @@ class WholeRulesStayQuickTest {
         return WholeRule.ALL;
     }
 
-    /** Each use of an action of its own. */
+    /** Each use of an action of its own, from the hand, and all but the first somewhere else. */
     private static PaperCut cut(int uses) {
-        return CUTS.computeIfAbsent(uses, size -> PaperCut.of(LargeJob.of(size, size, size)));
+        return CUTS.computeIfAbsent(uses, size -> {
+            SamplePlan sample = new SamplePlan();
+            for (int i = 0; i < size; i++) {
+                Action action = i == 0 ? sample.action() : sample.action(one -> one.with("spotId", sample.nextSpot()));
+                sample.use(sample.shot(action, one -> one.with("support", Support.HAND_HELD)));
+            }
+            return PaperCut.of(sample.build());
+        });
     }
 
     @ParameterizedTest
